@@ -1,0 +1,78 @@
+import { z } from 'zod';
+
+/** The failures that an endpoint may name. Clients branch on these; people read the sentence. */
+export const ERROR_CODES = [
+  'invalid',
+  'not_found',
+  'conflict',
+  'too_large',
+  'forbidden',
+  'unavailable',
+  'internal',
+] as const;
+export type ErrorCode = (typeof ERROR_CODES)[number];
+
+export const ApiError = z.object({
+  error: z.object({
+    code: z.enum(ERROR_CODES),
+    /** A sentence for people: what happened and what to do. */
+    message: z.string(),
+    /** The field or person concerned, where there is one. */
+    field: z.string().optional(),
+  }),
+});
+export type ApiError = z.infer<typeof ApiError>;
+
+export interface Endpoint<
+  Params extends z.ZodType = z.ZodType,
+  Query extends z.ZodType = z.ZodType,
+  Body extends z.ZodType = z.ZodType,
+  Response extends z.ZodType = z.ZodType,
+> {
+  method: 'get' | 'post' | 'patch' | 'put' | 'delete';
+  /** Express path below /api, such as '/people/:id'. */
+  path: string;
+  subject: string;
+  summary: string;
+  params: Params;
+  query: Query;
+  body: Body;
+  response: Response;
+  errors: readonly ErrorCode[];
+}
+
+const none = z.object({});
+type None = typeof none;
+
+/** Declares an endpoint; parts that it does not take are the empty object. */
+export function endpoint<
+  Response extends z.ZodType,
+  Params extends z.ZodType = None,
+  Query extends z.ZodType = None,
+  Body extends z.ZodType = None,
+>(of: {
+  method: Endpoint['method'];
+  path: string;
+  subject: string;
+  summary: string;
+  params?: Params;
+  query?: Query;
+  body?: Body;
+  response: Response;
+  errors?: readonly ErrorCode[];
+}): Endpoint<Params, Query, Body, Response> {
+  return {
+    ...of,
+    params: of.params ?? (none as unknown as Params),
+    query: of.query ?? (none as unknown as Query),
+    body: of.body ?? (none as unknown as Body),
+    errors: of.errors ?? [],
+  };
+}
+
+export interface CallInput<E extends Endpoint> {
+  params?: z.input<E['params']>;
+  query?: z.input<E['query']>;
+  body?: z.input<E['body']>;
+}
+export type CallOutput<E extends Endpoint> = z.output<E['response']>;

@@ -1,0 +1,114 @@
+import { z } from 'zod';
+
+import { Day, Done, Id, IdParam } from './common';
+import { endpoint } from './endpoint';
+
+export const Circle = z.object({
+  id: Id,
+  name: z.string(),
+  /** 0 is the closest. */
+  position: z.number().int(),
+  promiseDays: z.number().int().nullable(),
+  people: z.number().int(),
+});
+export type Circle = z.infer<typeof Circle>;
+
+const Weekday = z.union([1, 2, 3, 4, 5, 6, 7].map((n) => z.literal(n as 1 | 2 | 3 | 4 | 5 | 6 | 7)));
+
+export const Settings = z.object({
+  ownerName: z.string().trim().max(120),
+  timeZone: z.string(),
+  /** Touches on a working day. */
+  capacity: z.number().int().min(0).max(500),
+  workingDays: z.array(Weekday),
+  daysOff: z.array(Day).max(1000),
+  minDistanceDays: z.number().int().min(1).max(60),
+  /** Days until somebody new counts as due. */
+  graceDays: z.number().int().min(0).max(365),
+});
+export type Settings = z.infer<typeof Settings>;
+
+const subject = 'settings';
+
+export const getSettings = endpoint({
+  method: 'get',
+  path: '/settings',
+  subject,
+  summary: "The owner's days, capacity and circles",
+  response: z.object({ settings: Settings, circles: z.array(Circle), demo: z.boolean(), today: Day }),
+});
+
+export const saveSettings = endpoint({
+  method: 'patch',
+  path: '/settings',
+  subject,
+  summary: "Changes the owner's days or capacity",
+  body: Settings.partial(),
+  response: Done,
+  errors: ['invalid'],
+});
+
+export const saveCircle = endpoint({
+  method: 'patch',
+  path: '/circles/:id',
+  subject,
+  summary: 'Changes the name or the promise of a circle',
+  params: IdParam,
+  body: z
+    .object({
+      name: z.string().trim().min(1, 'A circle needs a name.').max(40),
+      promiseDays: z.number().int().min(1, 'A promise is at least one day.').max(3650).nullable(),
+    })
+    .partial(),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
+export const health = endpoint({
+  method: 'get',
+  path: '/health',
+  subject,
+  summary: 'Version, database and clock',
+  response: z.object({
+    version: z.string(),
+    database: z.object({ kind: z.enum(['pglite', 'postgres']), schema: z.number().int() }),
+    clock: z.object({ today: Day, now: z.string(), timeZone: z.string(), demo: z.boolean() }),
+  }),
+});
+
+export const moveClock = endpoint({
+  method: 'post',
+  path: '/clock/forward',
+  subject,
+  summary: "Moves the application's day forward (demo only)",
+  body: z.object({ days: z.number().int().min(1).max(366) }),
+  response: z.object({ today: Day }),
+  errors: ['forbidden'],
+});
+
+export const RecentAction = z.object({
+  id: Id,
+  at: z.string(),
+  sentence: z.string(),
+  undone: z.boolean(),
+});
+export type RecentAction = z.infer<typeof RecentAction>;
+
+export const listActions = endpoint({
+  method: 'get',
+  path: '/actions',
+  subject,
+  summary: 'What was done lately, the latest first',
+  query: z.object({ limit: z.coerce.number().int().min(1).max(200).default(50) }),
+  response: z.object({ actions: z.array(RecentAction) }),
+});
+
+export const undoAction = endpoint({
+  method: 'post',
+  path: '/actions/:id/undo',
+  subject,
+  summary: 'Undoes one action',
+  params: IdParam,
+  response: Done,
+  errors: ['not_found', 'conflict'],
+});

@@ -1,0 +1,119 @@
+import { z } from 'zod';
+
+import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
+
+import { Day, Done, Id } from './common';
+import { endpoint } from './endpoint';
+import { Standing } from './people';
+
+const subject = 'touches';
+
+export const DeskItem = z.object({
+  key: z.string(),
+  personId: Id,
+  name: z.string(),
+  kind: z.enum(TOUCH_KINDS),
+  source: z.enum(['beat', 'keeper', 'follow_up']),
+  reason: z.string(),
+  standing: Standing,
+  words: z.string(),
+  lastNote: z.object({ on: Day, body: z.string() }).nullable(),
+  phone: z.string(),
+  email: z.string(),
+});
+export type DeskItem = z.infer<typeof DeskItem>;
+
+export const getDesk = endpoint({
+  method: 'get',
+  path: '/desk',
+  subject,
+  summary: "Today's touches in the order that keeps most promises, and what was made today",
+  response: z.object({
+    today: Day,
+    workingDay: z.boolean(),
+    capacity: z.number().int(),
+    minutes: z.number().int(),
+    items: z.array(DeskItem),
+    made: z.array(
+      z.object({
+        touchId: Id,
+        actionId: Id.nullable(),
+        personId: Id,
+        name: z.string(),
+        kind: z.enum(TOUCH_KINDS),
+        outcome: z.enum(OUTCOMES),
+      }),
+    ),
+    /** Due by today but moved on because today is full, with the day they went to. */
+    moved: z.array(z.object({ personId: Id, name: z.string(), day: Day.nullable() })),
+    movedCount: z.number().int(),
+  }),
+});
+
+export const LogTouch = z.object({
+  personId: Id,
+  kind: z.enum(TOUCH_KINDS),
+  outcome: z.enum(OUTCOMES),
+  /** Today when left out; never later. */
+  on: Day.optional(),
+  note: z.string().trim().max(10_000).optional(),
+  /** The planned item that this settles. */
+  itemKey: z.string().max(200).optional(),
+  followUp: z
+    .object({ on: Day, kind: z.enum(TOUCH_KINDS), words: z.string().trim().max(500) })
+    .optional(),
+});
+export type LogTouch = z.infer<typeof LogTouch>;
+
+export const logTouch = endpoint({
+  method: 'post',
+  path: '/touches',
+  subject,
+  summary: 'Logs a touch; it counts toward the promise and settles the planned item',
+  body: LogTouch,
+  response: Done.extend({ touchId: Id, nextOn: Day.nullable() }),
+  errors: ['invalid', 'not_found', 'conflict'],
+});
+
+export const logPast = endpoint({
+  method: 'post',
+  path: '/touches/past',
+  subject,
+  summary: 'Brings in touches made earlier, up to 5,000 at a time, all or none',
+  body: z.object({
+    touches: z
+      .array(
+        z.object({
+          personId: Id,
+          kind: z.enum(TOUCH_KINDS),
+          outcome: z.enum(OUTCOMES),
+          on: Day,
+          note: z.string().trim().max(10_000),
+        }),
+      )
+      .min(1)
+      .max(5000),
+  }),
+  response: Done.extend({ touches: z.number().int() }),
+  errors: ['invalid', 'not_found'],
+});
+
+export const putOff = endpoint({
+  method: 'post',
+  path: '/desk/put-off',
+  subject,
+  summary: 'Moves an item of the desk to a later day',
+  body: z.object({ itemKey: z.string().max(200), until: Day }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
+export const skipItem = endpoint({
+  method: 'post',
+  path: '/desk/skip',
+  subject,
+  summary: 'Lets a beat or a follow-up go without doing it',
+  body: z.object({ itemKey: z.string().max(200) }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});

@@ -1,0 +1,4 @@
+export * from './cadence';
+export * from './rounds';
+export * from './words';
+export * from './year';

@@ -1,0 +1,6 @@
+export * from './dates';
+export * from './import';
+export * from './line';
+export * from './names';
+export * from './reach';
+export * from './table';

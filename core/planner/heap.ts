@@ -1,0 +1,40 @@
+/** A binary min-heap: the planner takes the most urgent item thousands of times a day. */
+export class Heap<T> {
+  private readonly items: T[] = [];
+
+  constructor(private readonly before: (a: T, b: T) => boolean) {}
+
+  get size(): number {
+    return this.items.length;
+  }
+
+  push(item: T): void {
+    const { items, before } = this;
+    let i = items.push(item) - 1;
+    while (i > 0) {
+      const parent = (i - 1) >> 1;
+      if (!before(item, items[parent]!)) break;
+      items[i] = items[parent]!;
+      i = parent;
+    }
+    items[i] = item;
+  }
+
+  pop(): T | undefined {
+    const { items, before } = this;
+    const top = items[0];
+    const last = items.pop();
+    if (top === undefined || last === undefined || items.length === 0) return top;
+    let i = 0;
+    for (;;) {
+      let child = 2 * i + 1;
+      if (child >= items.length) break;
+      if (child + 1 < items.length && before(items[child + 1]!, items[child]!)) child += 1;
+      if (!before(items[child]!, last)) break;
+      items[i] = items[child]!;
+      i = child;
+    }
+    items[i] = last;
+    return top;
+  }
+}

@@ -1,0 +1,4 @@
+export * from './ahead';
+export * from './items';
+export * from './plan';
+export * from './reasons';

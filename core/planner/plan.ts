@@ -1,0 +1,380 @@
+import { isWorkingDay, type WorkCalendar } from '@/core/calendar';
+import type { DayNumber } from '@/core/time';
+import { keptDays, type HoldTable, type TouchKind } from '@/core/touches';
+
+import { Heap } from './heap';
+import {
+  enrolmentItems,
+  followUpItem,
+  keeperItem,
+  type ItemContext,
+  type PlanEnrolment,
+  type PlanFollowUp,
+  type PlanItem,
+  type PutOffs,
+} from './items';
+
+export interface PlanPerson {
+  id: string;
+  promiseDays: number | null;
+  /** The day on which the promise runs out today; null without a promise. */
+  due: DayNumber | null;
+  /** Day of the last touch that reached them, for the distance between touches. */
+  lastOn: DayNumber | null;
+  /** Smaller goes first among equals: the circle's position. */
+  weight: number;
+  /** How a promise is kept when no cadence says how. */
+  keeperKind: TouchKind;
+  enrolments: readonly PlanEnrolment[];
+  followUps: readonly PlanFollowUp[];
+}
+
+export interface PlanOptions {
+  today: DayNumber;
+  /** Days planned, today included. */
+  days: number;
+  calendar: WorkCalendar;
+  /** Touches a working day. */
+  capacity: number;
+  /** Touches already made today. */
+  madeToday: number;
+  /** Least days between two touches of one person. */
+  minDistanceDays: number;
+  holds: HoldTable;
+  putOffs: PutOffs;
+  /** Keys that the owner has already seen on today's desk, in that order: they keep their places. */
+  pinned: readonly string[];
+}
+
+/** Why an item is not on the day that was asked for. */
+export type Cause = 'as_asked' | 'day_off' | 'full' | 'distance' | 'early' | 'put_off';
+
+export interface PlannedTouch {
+  item: PlanItem;
+  day: DayNumber;
+  /** After the last day on which it was in time. */
+  late: boolean;
+  cause: Cause;
+}
+
+/** A promise that runs out on the day before `on`; kept again on `until`, null if not in the plan. */
+export interface Slip {
+  personId: string;
+  on: DayNumber;
+  until: DayNumber | null;
+}
+
+export interface Plan {
+  touches: PlannedTouch[];
+  /** Promises that will be broken in the days planned, those broken before today left out. */
+  slips: Slip[];
+  /** Promises already broken this morning. */
+  overdue: number;
+  /** Beats that were overtaken by the next one without having found a day. */
+  letGo: PlanItem[];
+  /** Items due in the days planned that found no day in them. */
+  unplaced: PlanItem[];
+}
+
+interface Entry {
+  item: PlanItem;
+  person: PersonState;
+  /** Placed, let go, or no longer needed. */
+  done: boolean;
+  order: number;
+  /** Set when another touch of the same person pushed it back. */
+  distanced: boolean;
+}
+
+interface PersonState {
+  person: PlanPerson;
+  due: DayNumber | null;
+  lastOn: DayNumber | null;
+  /** Beats and follow-ups; the keeper stands apart because it changes with every touch. */
+  entries: Entry[];
+  keeper: Entry | null;
+  /** A keeper stood back for a planned touch; it returns if that touch is let go. */
+  keeperHeld: boolean;
+}
+
+const moreUrgent = (a: Entry, b: Entry): boolean => {
+  if (a.item.fixed !== b.item.fixed) return a.item.fixed;
+  if (a.item.latest !== b.item.latest) return a.item.latest < b.item.latest;
+  if (a.person.person.weight !== b.person.person.weight)
+    return a.person.person.weight < b.person.person.weight;
+  return a.order < b.order;
+};
+
+/**
+ * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
+ * the day they are wanted; items that may be done early are pulled forward only when the days ahead
+ * would otherwise overflow. A made touch moves its person's promise, which makes the next keeper.
+ */
+export function plan(people: readonly PlanPerson[], options: PlanOptions): Plan {
+  return new Planner(people, options).run();
+}
+
+class Planner {
+  private readonly until: DayNumber;
+  private readonly context: ItemContext;
+  private readonly states: PersonState[];
+  /** Entries by the day on which they may first be done, then by the day they are wanted. */
+  private readonly opening: Entry[][];
+  private readonly wanting: Entry[][];
+  private readonly early = new Heap<Entry>(moreUrgent);
+  private readonly ready = new Heap<Entry>(moreUrgent);
+  /** Open entries by latest day: the demand that the days up to then must carry. */
+  private readonly demand: Int32Array;
+  private readonly room: Int32Array;
+  private order = 0;
+  /** The day being filled. */
+  private day: DayNumber;
+  private readonly result: Plan = { touches: [], slips: [], overdue: 0, letGo: [], unplaced: [] };
+
+  constructor(
+    people: readonly PlanPerson[],
+    private readonly options: PlanOptions,
+  ) {
+    const { today, days, calendar, holds } = options;
+    this.until = today + days - 1;
+    this.day = today - 1;
+    this.context = { today, until: this.until, calendar, holds };
+    this.opening = Array.from({ length: days }, () => []);
+    this.wanting = Array.from({ length: days }, () => []);
+    this.demand = new Int32Array(days);
+    this.room = Int32Array.from({ length: days }, (_, i) =>
+      isWorkingDay(today + i, calendar)
+        ? Math.max(0, options.capacity - (i === 0 ? options.madeToday : 0))
+        : 0,
+    );
+    this.states = people.map((person) => this.open(person));
+  }
+
+  run(): Plan {
+    this.placePinned();
+    while (this.day < this.until) this.fillDay(++this.day);
+    this.closeBooks();
+    return this.result;
+  }
+
+  private open(person: PlanPerson): PersonState {
+    const { due, lastOn } = person;
+    const state: PersonState = {
+      person,
+      due,
+      lastOn,
+      entries: [],
+      keeper: null,
+      keeperHeld: false,
+    };
+    if (due !== null && due < this.options.today) this.result.overdue += 1;
+    for (const enrolment of person.enrolments)
+      for (const item of enrolmentItems(person.id, enrolment, this.options.putOffs, this.context))
+        this.enter(state, item);
+    for (const followUp of person.followUps)
+      this.enter(state, followUpItem(person.id, followUp, this.options.putOffs, this.context));
+    this.enterKeeper(state);
+    return state;
+  }
+
+  private enter(state: PersonState, item: PlanItem): void {
+    if (item.earliest > this.until) return;
+    const order = this.order++;
+    const entry: Entry = { item, person: state, done: false, order, distanced: false };
+    if (item.source === 'keeper') state.keeper = entry;
+    else state.entries.push(entry);
+    this.addDemand(entry, 1);
+    this.file(entry, item.earliest, item.wanted);
+  }
+
+  private enterKeeper(state: PersonState): void {
+    const { id, promiseDays, keeperKind } = state.person;
+    if (promiseDays === null || state.due === null) return;
+    state.keeperHeld = false;
+    if (state.keeper) this.discard(state.keeper);
+    this.enter(
+      state,
+      keeperItem(id, promiseDays, state.due, keeperKind, this.options.putOffs, this.context),
+    );
+  }
+
+  private index = (day: DayNumber): number => Math.max(0, day - this.options.today);
+
+  private file(entry: Entry, earliest: DayNumber, wanted: DayNumber): void {
+    if (wanted <= this.day) return this.ready.push(entry);
+    if (earliest <= this.day) this.early.push(entry);
+    else if (earliest < wanted) this.opening[this.index(earliest)]!.push(entry);
+    if (wanted <= this.until) this.wanting[this.index(wanted)]!.push(entry);
+  }
+
+  private addDemand(entry: Entry, by: 1 | -1): void {
+    const at = this.index(entry.item.latest);
+    if (at < this.demand.length) this.demand[at]! += by;
+  }
+
+  private settle(entry: Entry): void {
+    entry.done = true;
+    this.addDemand(entry, -1);
+  }
+
+  /** What the owner saw this morning stays where it was, as long as it is still to be done. */
+  private placePinned(): void {
+    const { pinned, today } = this.options;
+    if (pinned.length === 0) return;
+    const now = new Map<string, Entry>();
+    for (const entry of [...this.opening[0]!, ...this.wanting[0]!]) now.set(entry.item.key, entry);
+    for (const key of pinned) {
+      const entry = now.get(key);
+      if (entry && !entry.done && this.room[0]! > 0) this.tryPlace(entry, today);
+    }
+  }
+
+  private fillDay(day: DayNumber): void {
+    const at = this.index(day);
+    for (const entry of this.opening[at]!) this.early.push(entry);
+    for (const entry of this.wanting[at]!) this.ready.push(entry);
+    let must = this.mustDo(at);
+    while (this.room[at]! > 0) {
+      const entry = this.take(must > 0);
+      if (!entry) return;
+      if (this.tryPlace(entry, day)) must -= 1;
+    }
+  }
+
+  /** The most urgent open entry; those wanted later only when `pullForward`. */
+  private take(pullForward: boolean): Entry | undefined {
+    if (!pullForward) return popOpen(this.ready);
+    const [ready, early] = [popOpen(this.ready), popOpen(this.early)];
+    if (!ready || !early) return ready ?? early;
+    const [first, second] = moreUrgent(early, ready) ? [early, ready] : [ready, early];
+    (second === ready ? this.ready : this.early).push(second);
+    return first;
+  }
+
+  /**
+   * The least number of touches to do today so that the known demand of every stretch of days from
+   * today on still fits into the days after today.
+   */
+  private mustDo(at: number): number {
+    let demand = 0;
+    for (let i = 0; i < at; i++) demand += this.demand[i]!;
+    let laterRoom = 0;
+    let must = 0;
+    for (let i = at; i < this.demand.length; i++) {
+      demand += this.demand[i]!;
+      if (i > at) laterRoom += this.room[i]!;
+      must = Math.max(must, demand - laterRoom);
+    }
+    return must;
+  }
+
+  /** Puts the entry on the day, unless it is needless or its person was touched too recently. */
+  private tryPlace(entry: Entry, day: DayNumber): boolean {
+    const { item, person: state } = entry;
+    if (item.source === 'keeper') {
+      const planned = this.plannedInstead(state, day);
+      if (planned && planned.item.earliest > day) {
+        state.keeperHeld = true;
+        return this.discard(entry);
+      }
+      if (planned) return this.standIn(entry, planned, day);
+    } else if (day >= item.letGo) {
+      this.result.letGo.push(item);
+      return this.dismiss(entry);
+    }
+    const free = (state.lastOn ?? -Infinity) + this.options.minDistanceDays;
+    if (day < free && !item.fixed) return this.pushBack(entry, free);
+    this.place(entry, day);
+    return true;
+  }
+
+  /** A keeper yields to a planned touch that is open now, which is then done with its urgency. */
+  private standIn(keeper: Entry, planned: Entry, day: DayNumber): boolean {
+    const placed = this.tryPlace(planned, day);
+    if (placed) this.discard(keeper);
+    else if (planned.done) return this.tryPlace(keeper, day);
+    else {
+      keeper.person.keeperHeld = true;
+      this.discard(keeper);
+    }
+    return placed;
+  }
+
+  private discard(entry: Entry): false {
+    if (!entry.done) this.settle(entry);
+    return false;
+  }
+
+  private dismiss(entry: Entry): false {
+    this.settle(entry);
+    if (entry.person.keeperHeld) this.enterKeeper(entry.person);
+    return false;
+  }
+
+  private pushBack(entry: Entry, free: DayNumber): false {
+    if (free >= entry.item.letGo) {
+      this.result.letGo.push(entry.item);
+      return this.dismiss(entry);
+    }
+    entry.distanced = true;
+    this.file(entry, free, free);
+    return false;
+  }
+
+  /** An open touch of the person that would keep the promise at least as well as a keeper. */
+  private plannedInstead(state: PersonState, day: DayNumber): Entry | undefined {
+    const { promiseDays } = state.person;
+    if (promiseDays === null || state.due === null) return undefined;
+    const inTime = Math.max(state.due, day);
+    return state.entries.find(
+      ({ done, item }) =>
+        !done &&
+        item.earliest <= inTime &&
+        item.letGo > day &&
+        Math.max(item.earliest, day) + keptDays(item.hold, promiseDays) > inTime,
+    );
+  }
+
+  private place(entry: Entry, day: DayNumber): void {
+    const { item, person: state } = entry;
+    this.settle(entry);
+    this.room[this.index(day)]! -= 1;
+    this.result.touches.push({ item, day, late: day > item.latest, cause: causeOf(entry, day) });
+    state.lastOn = day;
+    const { promiseDays } = state.person;
+    if (promiseDays === null || state.due === null) return;
+    if (item.hold > 0 && day > state.due && state.due >= this.options.today)
+      this.result.slips.push({ personId: state.person.id, on: state.due + 1, until: day });
+    const due = item.hold > 0 ? Math.max(state.due, day + keptDays(item.hold, promiseDays)) : state.due;
+    if (due > state.due) {
+      state.due = due;
+      this.enterKeeper(state);
+    } else if (state.keeperHeld) this.enterKeeper(state);
+  }
+
+  private closeBooks(): void {
+    for (const state of this.states) {
+      if (state.due !== null && state.due >= this.options.today && state.due < this.until)
+        this.result.slips.push({ personId: state.person.id, on: state.due + 1, until: null });
+    }
+    for (const heap of [this.ready, this.early]) {
+      for (let entry = popOpen(heap); entry; entry = popOpen(heap)) {
+        if (entry.item.latest <= this.until) this.result.unplaced.push(entry.item);
+        entry.done = true;
+      }
+    }
+  }
+}
+
+function popOpen(heap: Heap<Entry>): Entry | undefined {
+  let entry = heap.pop();
+  while (entry?.done) entry = heap.pop();
+  return entry;
+}
+
+function causeOf({ item, distanced }: Entry, day: DayNumber): Cause {
+  if (day < item.wanted) return 'early';
+  if (distanced) return 'distance';
+  if (day > item.wanted) return 'full';
+  return item.moved ?? 'as_asked';
+}

@@ -1,0 +1,58 @@
+import { countInWords, daysAgo, spokenDate, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
+import { KIND_WORDS, type LastMade } from '@/core/touches';
+
+import type { Cause, PlannedTouch } from './plan';
+
+export interface ReasonFacts {
+  cadenceName: string | null;
+  /** Words of a follow-up. */
+  followUpWords: string | null;
+  promiseDays: number | null;
+  due: DayNumber | null;
+  last: LastMade | null;
+  today: PlainDate;
+}
+
+const MOVED: Record<Exclude<Cause, 'as_asked'>, (from: string) => string> = {
+  day_off: (from) => ` Moved from ${from}, a day off.`,
+  full: (from) => ` Wanted ${from}; the days before were full.`,
+  distance: () => ' Moved to keep a distance from the touch before.',
+  early: () => ' Brought forward because the days ahead are full.',
+  put_off: () => ' You put it off until now.',
+};
+
+/** Why this person, why now: one or two plain sentences for a planned touch. */
+export function reasonSentence(touch: PlannedTouch, facts: ReasonFacts): string {
+  return baseReason(touch, facts) + movedReason(touch, facts.today);
+}
+
+function movedReason({ item, cause }: PlannedTouch, today: PlainDate): string {
+  if (cause === 'as_asked') return '';
+  // A keeper's wish for a day is the planner's own; only what the owner did or will feel is said.
+  if (item.source === 'keeper' && (cause === 'full' || cause === 'distance')) return '';
+  return MOVED[cause](spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today));
+}
+
+function baseReason({ item }: PlannedTouch, facts: ReasonFacts): string {
+  const { today, last } = facts;
+  if (item.source === 'follow_up') {
+    const when = spokenDate(toPlainDate(item.nominal), today);
+    return facts.followUpWords
+      ? `You meant to follow up ${when}: ${facts.followUpWords}`.replace(/([^.?!])$/, '$1.')
+      : `You meant to follow up ${when}.`;
+  }
+  if (item.source === 'beat') {
+    const round = item.beat!.round;
+    const nth = round === 0 ? '' : `, round ${countInWords(round + 1)}`;
+    return `${facts.cadenceName ?? 'A cadence'}${nth}: ${KIND_WORDS[item.kind].noun}.`;
+  }
+  return keeperReason(facts, last, today);
+}
+
+function keeperReason({ due, promiseDays }: ReasonFacts, last: LastMade | null, today: PlainDate): string {
+  const dueOn = toPlainDate(due!);
+  const spoke = last ? `you were last in touch ${daysAgo(last.on, today)}` : 'you have not been in touch yet';
+  if (dueOn < today) return `Past the promise since ${spokenDate(dueOn, today)}; ${spoke}.`;
+  const runsOut = `The promise of ${promiseDays} days runs out ${spokenDate(dueOn, today)}`;
+  return `${runsOut}; ${spoke}.`;
+}

@@ -1,0 +1,88 @@
+import { partsOf, toDayNumber, weekdayOf, type PlainDate } from './day';
+
+const WEEKDAYS = [
+  'Monday',
+  'Tuesday',
+  'Wednesday',
+  'Thursday',
+  'Friday',
+  'Saturday',
+  'Sunday',
+] as const;
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
+
+export const weekdayName = (date: PlainDate): string => WEEKDAYS[weekdayOf(toDayNumber(date)) - 1]!;
+export const monthName = (month: number): string => MONTHS[month - 1]!;
+
+/** "November 23", with the year when it is not the year of `today`. */
+export function longDate(date: PlainDate, today: PlainDate): string {
+  const { year, month, day } = partsOf(toDayNumber(date));
+  const text = `${monthName(month)} ${day}`;
+  return year === Number(today.slice(0, 4)) ? text : `${text}, ${year}`;
+}
+
+/** "Nov 23", with the year when it is not the year of `today`. */
+export function shortDate(date: PlainDate, today: PlainDate): string {
+  const { year, month, day } = partsOf(toDayNumber(date));
+  const text = `${monthName(month).slice(0, 3)} ${day}`;
+  return year === Number(today.slice(0, 4)) ? text : `${text}, ${year}`;
+}
+
+/**
+ * A day as people say it: today, tomorrow, yesterday, the weekday within a week either way
+ * ("Thursday", "last Tuesday"), else the date.
+ */
+export function spokenDate(date: PlainDate, today: PlainDate): string {
+  const distance = toDayNumber(date) - toDayNumber(today);
+  if (distance === 0) return 'today';
+  if (distance === 1) return 'tomorrow';
+  if (distance === -1) return 'yesterday';
+  if (distance > 1 && distance < 7) return weekdayName(date);
+  if (distance < -1 && distance > -7) return `last ${weekdayName(date)}`;
+  return longDate(date, today);
+}
+
+export const plural = (n: number, one: string, many = `${one}s`): string =>
+  `${n.toLocaleString('en-US')} ${n === 1 ? one : many}`;
+
+/** "41 days ago", "yesterday", "today". */
+export function daysAgo(date: PlainDate, today: PlainDate): string {
+  const days = toDayNumber(today) - toDayNumber(date);
+  if (days === 0) return 'today';
+  if (days === 1) return 'yesterday';
+  return `${plural(days, 'day')} ago`;
+}
+
+const SMALL = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+] as const;
+
+/** Numbers up to twelve as words, larger ones in figures. */
+export const countInWords = (n: number): string => SMALL[n] ?? n.toLocaleString('en-US');
+
+export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,3 @@
+export * from './kinds';
+export * from './promise';
+export * from './sentences';

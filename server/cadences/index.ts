@@ -1,0 +1,2 @@
+export { wordValues } from './actions';
+export { enrolmentsOf, readCadences } from './queries';

@@ -1,0 +1,37 @@
+import { addDays, daysBetween, type PlainDate } from '@/core/time';
+import { todayIn } from '@/core/zones';
+
+/** The one clock of the application: nothing else reads the machine's. */
+export interface Clock {
+  nowMs(): number;
+  now(): string;
+  /** The owner's day. */
+  today(): PlainDate;
+  zone: string;
+  /** Whole days by which the application's day is ahead of the real one. */
+  shiftDays: number;
+}
+
+const DAY_MS = 86_400_000;
+
+export function createClock(zone: string, readMs: () => number = Date.now): Clock {
+  return {
+    zone,
+    shiftDays: 0,
+    nowMs() {
+      return readMs() + this.shiftDays * DAY_MS;
+    },
+    now() {
+      return new Date(this.nowMs()).toISOString();
+    },
+    // Shifted as a calendar day, so that a clock change on the way does not move it.
+    today() {
+      return addDays(todayIn(this.zone, readMs()), this.shiftDays);
+    },
+  };
+}
+
+/** Sets the clock so that today is `date`. */
+export function setToday(clock: Clock, date: PlainDate): void {
+  clock.shiftDays += daysBetween(clock.today(), date);
+}

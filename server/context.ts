@@ -1,0 +1,41 @@
+import type { Clock } from './clock';
+import { newId, type Db, type Sql } from './db';
+
+/** What every action may use. */
+export interface Context {
+  db: Db;
+  clock: Clock;
+  demo: boolean;
+  version: string;
+  schema: number;
+  /** Counts writes: what was computed from the data is valid while it stands still. */
+  revision: number;
+}
+
+export interface ActionResult {
+  sentence: string;
+}
+
+/**
+ * Runs one action of the owner in one transaction. Everything that it changes is noted under its
+ * id, so that it can be undone; its sentence goes into the history.
+ */
+export async function act<R extends ActionResult>(
+  ctx: Context,
+  work: (tx: Sql, actionId: string) => Promise<R>,
+  undoes: string | null = null,
+): Promise<R & { actionId: string }> {
+  const actionId = newId(ctx.clock.nowMs());
+  const result = await ctx.db.transaction(async (tx) => {
+    await tx.query(
+      `with a as (insert into action (id, at, sentence, undoes) values ($1, $2, '', $3) returning id)
+       select set_config('penpal.action', id::text, true) from a`,
+      [actionId, ctx.clock.now(), undoes],
+    );
+    const done = await work(tx, actionId);
+    await tx.query('update action set sentence = $2 where id = $1', [actionId, done.sentence]);
+    return done;
+  });
+  ctx.revision += 1;
+  return { ...result, actionId };
+}

@@ -1,0 +1,5 @@
+export * from './db';
+export * from './ids';
+export * from './lock';
+export * from './migrate';
+export * from './open';

@@ -1,0 +1,73 @@
+import { access, constants, mkdir, readdir, unlink, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+
+import type { Db } from './db';
+import { lockDataDir } from './lock';
+import { migrate, readMigrations } from './migrate';
+import { openPglite } from './pglite';
+import { openPostgres } from './postgres';
+
+export interface OpenOptions {
+  /** A PostgreSQL server to use instead of PGlite. */
+  url: string | null;
+  /** Where PGlite keeps its data. */
+  dataDir: string;
+  migrationsDir: string;
+}
+
+export interface OpenDb {
+  db: Db;
+  schema: number;
+  close(): Promise<void>;
+}
+
+const KEPT_BACKUPS = 7;
+
+/** Opens, locks and migrates the database; a PGlite directory is backed up before a migration. */
+export async function openDb(options: OpenOptions): Promise<OpenDb> {
+  const migrations = await readMigrations(options.migrationsDir);
+  if (options.url) {
+    const db = openPostgres(options.url);
+    return { db, schema: await migrate(db, migrations), close: () => db.close() };
+  }
+  await assertWritable(options.dataDir);
+  const release = await lockDataDir(options.dataDir);
+  try {
+    const db = await openPglite(join(options.dataDir, 'pg'));
+    const schema = await migrate(db, migrations, () => backup(db, options.dataDir, 'before-update'));
+    return {
+      db,
+      schema,
+      close: async () => {
+        await db.close();
+        await release();
+      },
+    };
+  } catch (error) {
+    await release();
+    throw error;
+  }
+}
+
+async function assertWritable(dir: string): Promise<void> {
+  try {
+    await mkdir(dir, { recursive: true });
+    await access(dir, constants.W_OK);
+  } catch {
+    throw new Error(
+      `Pen Pal can't write to ${dir}. Give it a directory of its own with --data, or change the rights of this one.`,
+    );
+  }
+}
+
+/** Writes everything into one file below `backups/` and keeps the newest few. */
+export async function backup(db: Db, dataDir: string, label: string): Promise<void> {
+  const bytes = await db.dump();
+  if (!bytes) return;
+  const dir = join(dataDir, 'backups');
+  await mkdir(dir, { recursive: true });
+  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
+  await writeFile(join(dir, `${stamp}-${label}.tar.gz`), bytes, { flush: true });
+  const names = (await readdir(dir)).filter((name) => name.endsWith('.tar.gz')).sort();
+  for (const name of names.slice(0, -KEPT_BACKUPS)) await unlink(join(dir, name));
+}

@@ -1,0 +1,2 @@
+export { recentActions } from './queries';
+export { undoAction } from './undo';

@@ -1,0 +1,29 @@
+import type { ErrorCode } from '@/contract/endpoint';
+
+const STATUS: Record<ErrorCode, number> = {
+  invalid: 422,
+  not_found: 404,
+  conflict: 409,
+  too_large: 413,
+  forbidden: 403,
+  unavailable: 503,
+  internal: 500,
+};
+
+/** A failure that the contract names, with a sentence for people. */
+export class Refusal extends Error {
+  readonly status: number;
+
+  constructor(
+    readonly code: ErrorCode,
+    message: string,
+    readonly field?: string,
+  ) {
+    super(message);
+    this.status = STATUS[code];
+  }
+}
+
+export const invalid = (message: string, field?: string) => new Refusal('invalid', message, field);
+export const notFound = (message: string) => new Refusal('not_found', message);
+export const conflict = (message: string) => new Refusal('conflict', message);

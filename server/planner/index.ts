@@ -1,0 +1,2 @@
+export { calendarOf, groupBy, sphereNow, type Sphere } from './plan';
+export { addPins } from './queries';

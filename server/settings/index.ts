@@ -1,0 +1,2 @@
+export { readShift } from './actions';
+export { readSettings, writeMemo, readMemo, type OwnerSettings } from './queries';

@@ -1,0 +1,80 @@
+import type { Settings } from '@/contract/settings';
+
+import { one, recordset, type Sql } from '../db';
+
+export type OwnerSettings = Settings;
+
+interface SettingsRow {
+  owner_name: string;
+  time_zone: string;
+  capacity: number;
+  working_days: number[];
+  days_off: string[];
+  min_distance_days: number;
+  grace_days: number;
+}
+
+export async function readSettings(sql: Sql): Promise<OwnerSettings> {
+  const row = await one<SettingsRow>(
+    sql,
+    `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
+       array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
+  );
+  return {
+    ownerName: row.owner_name,
+    timeZone: row.time_zone,
+    capacity: row.capacity,
+    workingDays: row.working_days as OwnerSettings['workingDays'],
+    daysOff: row.days_off as OwnerSettings['daysOff'],
+    minDistanceDays: row.min_distance_days,
+    graceDays: row.grace_days,
+  };
+}
+
+export const writeSettings = (sql: Sql, s: OwnerSettings) =>
+  sql.query(
+    `update settings set owner_name = $1, time_zone = $2, capacity = $3::int, working_days = $4::int[],
+       days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int`,
+    [s.ownerName, s.timeZone, s.capacity, s.workingDays, s.daysOff, s.minDistanceDays, s.graceDays],
+  );
+
+export const readCircles = (sql: Sql) =>
+  sql.query<{ id: string; name: string; position: number; promise_days: number | null; people: number }>(
+    `select c.*, (select count(*)::int from person p where p.circle_id = c.id) as people
+     from circle c order by position`,
+  );
+
+export async function updateCircle(
+  sql: Sql,
+  id: string,
+  change: { name?: string | undefined; promiseDays?: number | null | undefined },
+): Promise<{ name: string } | null> {
+  const rows = await sql.query<{ name: string }>(
+    `update circle c set name = coalesce(r.name, c.name),
+       promise_days = case when r.sets_promise then r.promise_days else c.promise_days end
+     from json_to_recordset($2::json) as r (name text, promise_days int, sets_promise boolean)
+     where c.id = $1::uuid returning c.name`,
+    [
+      id,
+      recordset([
+        {
+          name: change.name ?? null,
+          promise_days: change.promiseDays ?? null,
+          sets_promise: change.promiseDays !== undefined,
+        },
+      ]),
+    ],
+  );
+  return rows[0] ?? null;
+}
+
+export async function readMemo<T>(sql: Sql, key: string): Promise<T | null> {
+  const rows = await sql.query<{ value: T }>('select value from memo where key = $1', [key]);
+  return rows[0]?.value ?? null;
+}
+
+export const writeMemo = (sql: Sql, key: string, value: unknown) =>
+  sql.query(
+    'insert into memo (key, value) values ($1, $2::jsonb) on conflict (key) do update set value = excluded.value',
+    [key, JSON.stringify(value)],
+  );

@@ -1,0 +1,41 @@
+import type { Router } from 'express';
+
+import * as api from '@/contract/settings';
+
+import type { Context } from '../context';
+import { recentActions, undoAction } from '../history';
+import { register } from '../http/register';
+import * as actions from './actions';
+import { readCircles, readSettings } from './queries';
+
+export function settingsRoutes(router: Router, ctx: Context): void {
+  register(router, api.health, async () => {
+    await ctx.db.query('select 1');
+    return {
+      version: ctx.version,
+      database: { kind: ctx.db.kind, schema: ctx.schema },
+      clock: {
+        today: ctx.clock.today(),
+        now: ctx.clock.now(),
+        timeZone: ctx.clock.zone,
+        demo: ctx.demo,
+      },
+    };
+  });
+  register(router, api.getSettings, async () => ({
+    settings: await readSettings(ctx.db),
+    circles: (await readCircles(ctx.db)).map(({ promise_days, ...circle }) => ({
+      ...circle,
+      promiseDays: promise_days,
+    })),
+    demo: ctx.demo,
+    today: ctx.clock.today(),
+  }));
+  register(router, api.saveSettings, ({ body }) => actions.save(ctx, body));
+  register(router, api.saveCircle, ({ params, body }) => actions.saveCircle(ctx, params.id, body));
+  register(router, api.moveClock, ({ body }) => actions.moveClock(ctx, body.days));
+  register(router, api.listActions, async ({ query }) => ({
+    actions: await recentActions(ctx.db, query.limit),
+  }));
+  register(router, api.undoAction, ({ params }) => undoAction(ctx, params.id));
+}

@@ -1,0 +1,74 @@
+import type { Server } from 'node:http';
+import { resolve } from 'node:path';
+
+import { pino } from 'pino';
+
+import { createClock, setToday } from './clock';
+import { StartFault, type Config } from './config';
+import type { Context } from './context';
+import { openDb } from './db';
+import { createApp } from './http/app';
+import { readSettings, readShift } from './settings';
+
+export const VERSION = '0.1.0';
+
+export interface Running {
+  ctx: Context;
+  url: string;
+  close(): Promise<void>;
+}
+
+/** Opens the data, sets the clock, and serves API and application on one port. */
+export async function start(config: Config): Promise<Running> {
+  const log = pino({ level: 'warn' });
+  const opened = await openDb({
+    url: config.databaseUrl,
+    dataDir: resolve(config.dataDir),
+    migrationsDir: resolve(config.migrationsDir),
+  });
+  try {
+    const settings = await readSettings(opened.db);
+    const ctx: Context = {
+      db: opened.db,
+      clock: createClock(settings.timeZone),
+      demo: config.mode === 'demo',
+      version: VERSION,
+      schema: opened.schema,
+      revision: 0,
+    };
+    if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
+    if (config.today) setToday(ctx.clock, config.today);
+    const app = createApp(ctx, { webDir: config.webDir && resolve(config.webDir), log });
+    const server = await listen(app, config);
+    const address = server.address();
+    const port = typeof address === 'object' && address ? address.port : config.port;
+    return {
+      ctx,
+      url: `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`,
+      close: async () => {
+        await new Promise((done) => {
+          server.close(done);
+          server.closeAllConnections();
+        });
+        await opened.close();
+      },
+    };
+  } catch (error) {
+    await opened.close();
+    throw error;
+  }
+}
+
+function listen(app: ReturnType<typeof createApp>, { host, port }: Config): Promise<Server> {
+  return new Promise((done, fail) => {
+    const server = app.listen(port, host, (error?: Error) => {
+      if (!error) return done(server);
+      const { code } = error as NodeJS.ErrnoException;
+      if (code === 'EADDRINUSE')
+        return fail(new StartFault(`Port ${port} is in use. Choose another one with --port.`));
+      if (code === 'EACCES')
+        return fail(new StartFault(`Port ${port} may not be used by you. Choose one above 1023 with --port.`));
+      fail(error);
+    });
+  });
+}

@@ -1,0 +1,158 @@
+import type { LogTouch } from '@/contract/touches';
+import { moveToWorkingDay } from '@/core/calendar';
+import type { PlannedTouch } from '@/core/planner';
+import { addDays, spokenDate, toDayNumber, toPlainDate, plural, type PlainDate } from '@/core/time';
+import { completes, holdOf, KIND_WORDS, OUTCOME_WORDS, outcomesOf, type Outcome } from '@/core/touches';
+
+import { act, type Context } from '../context';
+import { newId, type Sql } from '../db';
+import { invalid, notFound } from '../http/errors';
+import { findOrRefuse } from '../people';
+import { sphereNow, type Sphere } from '../planner';
+import * as q from './queries';
+
+/** Days until a planned touch comes back when it did not come about. */
+const COMES_BACK_AFTER: Partial<Record<Outcome, number>> = { no_answer: 2, not_now: 7 };
+
+/** Logs a touch; settles what it makes needless, and puts off what did not come about. */
+export async function logTouch(ctx: Context, touch: LogTouch) {
+  const today = ctx.clock.today();
+  const on = touch.on ?? today;
+  if (on > today) throw invalid('A touch can be logged once it has been made, not before.', 'on');
+  assertOutcome(touch);
+  const { followUp } = touch;
+  if (followUp && followUp.on <= today) throw invalid('A follow-up needs a day after today.', 'followUp');
+  const sphere = await sphereNow(ctx);
+  const touchId = newId(ctx.clock.nowMs());
+  const done = await act(ctx, async (tx) => {
+    const { name } = await findOrRefuse(tx, touch.personId);
+    await q.insertTouches(tx, [
+      {
+        id: touchId,
+        person_id: touch.personId,
+        on_day: on,
+        logged_at: ctx.clock.now(),
+        kind: touch.kind,
+        outcome: touch.outcome,
+        hold: holdOf(touch.kind, touch.outcome),
+        note: touch.note ?? '',
+      },
+    ]);
+    const item = itemSettledBy(sphere, touch, on);
+    const made = completes(touch.outcome);
+    if (item && made) await settle(tx, item, 'made', touchId);
+    else if (item) await putBack(tx, sphere, item, backOn(touch, today));
+    if (followUp && (made || !item))
+      await q.insertFollowUp(tx, {
+        id: newId(),
+        person_id: touch.personId,
+        on_day: followUp.on,
+        kind: followUp.kind,
+        words: followUp.words,
+        touch_id: touchId,
+      });
+    return { touchId, sentence: `${name}: ${KIND_WORDS[touch.kind].noun}, ${OUTCOME_WORDS[touch.outcome].toLowerCase()}` };
+  });
+  return { ...done, nextOn: nextDay(await sphereNow(ctx), touch.personId) };
+}
+
+function assertOutcome({ kind, outcome }: Pick<LogTouch, 'kind' | 'outcome'>): void {
+  if (!outcomesOf(kind).includes(outcome))
+    throw invalid(`“${OUTCOME_WORDS[outcome]}” does not go with a ${KIND_WORDS[kind].noun}.`, 'outcome');
+}
+
+const backOn = (touch: LogTouch, today: PlainDate): PlainDate =>
+  touch.followUp?.on ?? addDays(today, COMES_BACK_AFTER[touch.outcome] ?? 1);
+
+const nextDay = (sphere: Sphere, personId: string): PlainDate | null => {
+  const [next] = sphere.byPerson.get(personId) ?? [];
+  return next ? toPlainDate(next.day) : null;
+};
+
+/** The item named, or else what of this person is on the desk today: any touch made keeps it. */
+function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedTouch | undefined {
+  const planned = sphere.byPerson.get(touch.personId) ?? [];
+  const { itemKey } = touch;
+  if (itemKey) return planned.find(({ item }) => item.key === itemKey);
+  if (!completes(touch.outcome)) return undefined;
+  const hold = holdOf(touch.kind, touch.outcome);
+  return planned.find(
+    ({ item, day }) =>
+      item.source === 'beat' && day === sphere.options.today && item.hold <= hold && toDayNumber(on) >= item.earliest,
+  );
+}
+
+const mark = ({ item }: PlannedTouch, rest: Pick<q.MarkRecord, 'fate' | 'until' | 'touch_id'>) => ({
+  id: item.key,
+  person_id: item.personId,
+  enrolment_id: item.beat?.enrolmentId ?? null,
+  planned_on: item.beat ? toPlainDate(item.nominal) : null,
+  ...rest,
+});
+
+const settle = (tx: Sql, item: PlannedTouch, fate: 'made' | 'skipped', touchId: string | null) =>
+  q.upsertMark(tx, mark(item, { fate, until: null, touch_id: touchId }));
+
+async function putBack(tx: Sql, sphere: Sphere, item: PlannedTouch, until: PlainDate): Promise<PlainDate> {
+  const day = toPlainDate(moveToWorkingDay(toDayNumber(until), 'next', sphere.options.calendar));
+  await q.upsertMark(tx, mark(item, { fate: 'put_off', until: day, touch_id: null }));
+  return day;
+}
+
+async function findPlanned(ctx: Context, itemKey: string) {
+  const sphere = await sphereNow(ctx);
+  const item = sphere.plan.touches.find((touch) => touch.item.key === itemKey);
+  if (!item) throw notFound('This is no longer planned; the desk has moved on.');
+  return { sphere, item, name: sphere.names.get(item.item.personId) ?? '' };
+}
+
+export async function putOff(ctx: Context, itemKey: string, until: PlainDate) {
+  const today = ctx.clock.today();
+  if (until <= today) throw invalid('Choose a day after today.', 'until');
+  const { sphere, item, name } = await findPlanned(ctx, itemKey);
+  return act(ctx, async (tx) => {
+    const day = await putBack(tx, sphere, item, until);
+    return { sentence: `${name} comes back ${spokenDate(day, today)}` };
+  });
+}
+
+export async function skip(ctx: Context, itemKey: string) {
+  const { item, name } = await findPlanned(ctx, itemKey);
+  if (item.item.source === 'keeper')
+    throw invalid('This touch keeps a promise. Put it off, or change the promise.', 'itemKey');
+  return act(ctx, async (tx) => {
+    await settle(tx, item, 'skipped', null);
+    return { sentence: `Let go for ${name}` };
+  });
+}
+
+/** Brings in touches made earlier, such as a history kept elsewhere. */
+export async function logPast(
+  ctx: Context,
+  touches: readonly (Required<Pick<LogTouch, 'personId' | 'kind' | 'outcome' | 'note'>> & { on: PlainDate })[],
+) {
+  const today = ctx.clock.today();
+  for (const [i, touch] of touches.entries()) {
+    if (touch.on > today) throw invalid(`Touch ${i + 1} lies in the future (${touch.on}).`, `touches.${i}.on`);
+    assertOutcome(touch);
+  }
+  return act(ctx, async (tx) => {
+    const ids = [...new Set(touches.map(({ personId }) => personId))];
+    if ((await q.countPeopleIn(tx, ids)) !== ids.length)
+      throw notFound('Some of these touches are of people who are not in your sphere.');
+    await q.insertTouches(
+      tx,
+      touches.map((touch) => ({
+        id: newId(),
+        person_id: touch.personId,
+        on_day: touch.on,
+        logged_at: ctx.clock.now(),
+        kind: touch.kind,
+        outcome: touch.outcome,
+        hold: holdOf(touch.kind, touch.outcome),
+        note: touch.note,
+      })),
+    );
+    return { touches: touches.length, sentence: `Brought in ${plural(touches.length, 'earlier touch', 'earlier touches')}` };
+  });
+}

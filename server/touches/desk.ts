@@ -1,0 +1,101 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { getDesk } from '@/contract/touches';
+import { isWorkingDay } from '@/core/calendar';
+import type { PlannedTouch } from '@/core/planner';
+import { plainDate, toPlainDate, type PlainDate } from '@/core/time';
+import { MINUTES, standingOf, type LastMade } from '@/core/touches';
+
+import { wordValues } from '../cadences';
+import type { Context } from '../context';
+import { addPins, groupBy, sphereNow, type Sphere } from '../planner';
+import { plannedReason, itemWords } from './describe';
+import * as q from './queries';
+
+type Desk = CallOutput<typeof getDesk>;
+
+const MOVED_SHOWN = 20;
+
+/** Today's touches, and where the ones went that today has no room for. */
+export async function readDesk(ctx: Context): Promise<Desk> {
+  const today = ctx.clock.today();
+  const sphere = await sphereNow(ctx);
+  const now = sphere.options.today;
+  const due = sphere.plan.touches.filter(({ day }) => day === now);
+  await pinNew(ctx, sphere, due, today);
+  const moved = sphere.plan.touches.filter(({ item, day }) => day > now && item.wanted <= now);
+  return {
+    today,
+    workingDay: isWorkingDay(now, sphere.options.calendar),
+    capacity: sphere.options.capacity,
+    minutes: due.reduce((sum, { item }) => sum + MINUTES[item.kind], 0),
+    items: await describe(ctx, sphere, due, today),
+    made: (await q.madeOn(ctx.db, today)).map((row) => ({
+      touchId: row.touch_id,
+      actionId: row.action_id,
+      personId: row.person_id,
+      name: row.name,
+      kind: row.kind,
+      outcome: row.outcome,
+    })),
+    moved: moved.slice(0, MOVED_SHOWN).map(({ item, day }) => ({
+      personId: item.personId,
+      name: sphere.names.get(item.personId) ?? '',
+      day: toPlainDate(day),
+    })),
+    movedCount: moved.length,
+  };
+}
+
+/** What is shown once stays on today's desk in its place: later plans of the day begin with it. */
+async function pinNew(ctx: Context, sphere: Sphere, due: readonly PlannedTouch[], today: string) {
+  const seen = new Set(sphere.options.pinned);
+  const fresh = due.map(({ item }) => item.key).filter((key) => !seen.has(key));
+  if (fresh.length === 0) return;
+  await addPins(ctx.db, today, seen.size, fresh);
+  sphere.options.pinned = [...sphere.options.pinned, ...fresh];
+}
+
+async function describe(ctx: Context, sphere: Sphere, due: readonly PlannedTouch[], today: PlainDate) {
+  const ids = due.map(({ item }) => item.personId);
+  const [facts, lasts, notes] = [
+    groupBy(await q.deskPeople(ctx.db, ids), ({ id }) => id),
+    groupBy(await q.lastTouches(ctx.db, ids), ({ person_id }) => person_id),
+    groupBy(await q.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
+  ];
+  return due.flatMap((touch) => {
+    const person = facts.get(touch.item.personId)?.[0];
+    if (!person) return [];
+    const [last] = lasts.get(person.id) ?? [];
+    const [note] = notes.get(person.id) ?? [];
+    const made: LastMade | null = last ? { ...last, on: plainDate(last.on_day) } : null;
+    const standing = standingOf(
+      { promiseDays: person.promise_days, due: person.due },
+      sphere.options.today,
+    );
+    const planned = { promiseDays: person.promise_days, due: person.due };
+    return {
+      key: touch.item.key,
+      personId: person.id,
+      name: person.name,
+      kind: touch.item.kind,
+      source: touch.item.source,
+      reason: plannedReason(sphere, touch, planned, made, today),
+      standing: toStanding(standing),
+      words: itemWords(sphere, touch, wordValues(person)),
+      lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
+      phone: person.phone,
+      email: person.email,
+    };
+  });
+}
+
+/** A standing as the API gives it. */
+export const toStanding = (standing: ReturnType<typeof standingOf>) =>
+  standing.kind === 'none'
+    ? { promiseDays: null, due: null, slack: null, warmth: null }
+    : {
+        promiseDays: standing.promiseDays,
+        due: toPlainDate(standing.due),
+        slack: standing.slack,
+        warmth: standing.warmth,
+      };

@@ -1,0 +1,3 @@
+export { itemWords, plannedReason } from './describe';
+export { toStanding } from './desk';
+export { insertTouches, touchesOf } from './queries';

@@ -1,0 +1,122 @@
+import type { Outcome, TouchKind } from '@/core/touches';
+
+import { maybeOne, recordset, type Sql } from '../db';
+
+export interface TouchRecord {
+  id: string;
+  person_id: string;
+  on_day: string;
+  logged_at: string;
+  kind: TouchKind;
+  outcome: Outcome;
+  hold: number;
+  note: string;
+}
+
+export const insertTouches = (sql: Sql, touches: readonly TouchRecord[]) =>
+  sql.query(
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, note)
+     select * from json_to_recordset($1::json) as r (id uuid, person_id uuid, on_day date,
+       logged_at timestamptz, kind text, outcome text, hold numeric, note text)`,
+    [recordset(touches)],
+  );
+
+export const touchesOf = (sql: Sql, personId: string) =>
+  sql.query<TouchRecord>(
+    'select * from touch where person_id = $1::uuid order by on_day desc, id desc limit 500',
+    [personId],
+  );
+
+/** The latest touch of each person that reached somebody or left something behind. */
+export const lastTouches = (sql: Sql, personIds: readonly string[]) =>
+  sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome'>>(
+    `select distinct on (person_id) person_id, on_day, kind, outcome from touch
+     where person_id = any($1::uuid[]) and hold > 0 order by person_id, on_day desc, id desc`,
+    [personIds],
+  );
+
+/** The latest words that the owner wrote about each person, in a note or with a touch. */
+export const lastNotes = (sql: Sql, personIds: readonly string[]) =>
+  sql.query<{ person_id: string; on_day: string; body: string }>(
+    `select distinct on (person_id) person_id, on_day, body from (
+       select person_id, on_day, body, id from note where person_id = any($1::uuid[])
+       union all
+       select person_id, on_day, note, id from touch where person_id = any($1::uuid[]) and note <> '') w
+     order by person_id, on_day desc, id desc`,
+    [personIds],
+  );
+
+export const deskPeople = (sql: Sql, ids: readonly string[]) =>
+  sql.query<{
+    id: string;
+    name: string;
+    given_name: string;
+    goes_by: string;
+    family_name: string;
+    company: string;
+    phone: string;
+    email: string;
+    place: string;
+    promise_days: number | null;
+    due: number | null;
+  }>(
+    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
+       s.promise_days, s.due_on - date '1970-01-01' as due
+     from person p join person_standing s on s.person_id = p.id where p.id = any($1::uuid[])`,
+    [ids],
+  );
+
+export const madeOn = (sql: Sql, day: string) =>
+  sql.query<{
+    touch_id: string;
+    action_id: string | null;
+    person_id: string;
+    name: string;
+    kind: TouchKind;
+    outcome: Outcome;
+  }>(
+    `select t.id as touch_id, c.action_id, p.id as person_id, p.name, t.kind, t.outcome
+     from touch t join person p on p.id = t.person_id
+     left join change c on c.table_name = 'touch' and c.op = 'insert' and c.row_id = t.id::text
+     where t.on_day = $1::date order by t.id desc`,
+    [day],
+  );
+
+export interface MarkRecord {
+  id: string;
+  person_id: string;
+  fate: 'made' | 'skipped' | 'put_off';
+  until: string | null;
+  enrolment_id: string | null;
+  planned_on: string | null;
+  touch_id: string | null;
+}
+
+export const findMark = (sql: Sql, id: string) =>
+  maybeOne<MarkRecord>(sql, 'select * from item_mark where id = $1', [id]);
+
+export const upsertMark = (sql: Sql, mark: MarkRecord) =>
+  sql.query(
+    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id)
+     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid)
+     on conflict (id) do update set fate = excluded.fate, until = excluded.until, touch_id = excluded.touch_id`,
+    [mark.id, mark.person_id, mark.fate, mark.until, mark.enrolment_id, mark.planned_on, mark.touch_id],
+  );
+
+export const insertFollowUp = (
+  sql: Sql,
+  f: { id: string; person_id: string; on_day: string; kind: TouchKind; words: string; touch_id: string },
+) =>
+  sql.query(
+    `insert into follow_up (id, person_id, on_day, kind, words, touch_id)
+     values ($1::uuid, $2::uuid, $3::date, $4, $5, $6::uuid)`,
+    [f.id, f.person_id, f.on_day, f.kind, f.words, f.touch_id],
+  );
+
+export const countPeopleIn = async (sql: Sql, ids: readonly string[]): Promise<number> =>
+  (
+    await sql.query<{ n: number }>(
+      'select count(*)::int as n from person where id = any($1::uuid[])',
+      [ids],
+    )
+  )[0]!.n;

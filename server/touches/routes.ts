@@ -1,0 +1,16 @@
+import type { Router } from 'express';
+
+import * as api from '@/contract/touches';
+
+import type { Context } from '../context';
+import { register } from '../http/register';
+import * as actions from './actions';
+import { readDesk } from './desk';
+
+export function touchRoutes(router: Router, ctx: Context): void {
+  register(router, api.getDesk, () => readDesk(ctx));
+  register(router, api.logTouch, ({ body }) => actions.logTouch(ctx, body));
+  register(router, api.logPast, ({ body }) => actions.logPast(ctx, body.touches));
+  register(router, api.putOff, ({ body }) => actions.putOff(ctx, body.itemKey, body.until));
+  register(router, api.skipItem, ({ body }) => actions.skip(ctx, body.itemKey));
+}
