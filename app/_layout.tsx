@@ -1,0 +1,36 @@
+import '../global.css';
+
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { Slot } from 'expo-router';
+import { useState } from 'react';
+
+import { CallFault, ToldProvider } from '@/client/api';
+import { Chrome, useTypefaces } from '@/client/chrome';
+import { SelectionProvider } from '@/client/people';
+
+const createClient = () =>
+  new QueryClient({
+    defaultOptions: {
+      queries: {
+        staleTime: 60_000,
+        // A refusal stays one; only a server that can't be reached is asked again.
+        retry: (times, fault) => times < 2 && (fault as CallFault).code === 'unavailable',
+      },
+    },
+  });
+
+export default function Layout() {
+  useTypefaces();
+  const [client] = useState(createClient);
+  return (
+    <QueryClientProvider client={client}>
+      <ToldProvider>
+        <SelectionProvider>
+          <Chrome>
+            <Slot />
+          </Chrome>
+        </SelectionProvider>
+      </ToldProvider>
+    </QueryClientProvider>
+  );
+}

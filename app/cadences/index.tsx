@@ -1,0 +1,1 @@
+export { CadenceList as default } from '@/client/cadences';

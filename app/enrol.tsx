@@ -1,0 +1,1 @@
+export { EnrolScreen as default } from '@/client/cadences';

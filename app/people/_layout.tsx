@@ -1,0 +1,1 @@
+export { PeopleFrame as default } from '@/client/people';

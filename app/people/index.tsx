@@ -1,0 +1,1 @@
+export { PeopleIndex as default } from '@/client/people';

@@ -1,0 +1,3 @@
+export * from './call';
+export * from './queries';
+export * from './told';

@@ -1,0 +1,218 @@
+import { useQuery } from '@tanstack/react-query';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { call, CallFault, useRead, useWrite } from '@/client/api';
+import { useSelection } from '@/client/people';
+import { LoadChart } from '@/client/planner';
+import { Body, Button, Choice, DayField, Fault, Heading, KindMark, Page, Select, Soft, Title, useWide, Waiting } from '@/client/ui';
+import { enrol, listCadences, previewEnrolment } from '@/contract/cadences';
+import type { CallOutput } from '@/contract/endpoint';
+import type { Who } from '@/contract/people';
+import { getSettings } from '@/contract/settings';
+import { plural, shortDate, weekdayName, type PlainDate } from '@/core/time';
+
+type Preview = CallOutput<typeof previewEnrolment>;
+
+const EVERYBODY: Who = { filter: {} };
+
+/** Enrolling: the dated touches of a real person, the load and who lacks what, before anything is written. */
+export function EnrolScreen() {
+  const params = useLocalSearchParams<{ cadence?: string }>();
+  const { selection } = useSelection();
+  const cadences = useRead(listCadences);
+  const settings = useRead(getSettings);
+  return (
+    <Page>
+      <Title>Enroll people</Title>
+      <Waiting query={cadences}>
+        {(list) =>
+          list.cadences.length === 0 ? (
+            <NoCadence />
+          ) : settings.data ? (
+            <Enrolment
+              cadences={list.cadences.map(({ id, name }) => ({ value: id, label: name }))}
+              first={params.cadence ?? list.cadences[0]!.id}
+              who={selection?.who ?? EVERYBODY}
+              chosen={selection?.people ?? null}
+              today={settings.data.today}
+            />
+          ) : null
+        }
+      </Waiting>
+    </Page>
+  );
+}
+
+function NoCadence() {
+  const router = useRouter();
+  return (
+    <View className="items-start gap-3">
+      <Body>There is no cadence yet to enroll anybody in.</Body>
+      <Button weight="main" label="Build one" onPress={() => router.navigate('/cadences/new')} />
+    </View>
+  );
+}
+
+interface EnrolmentProps {
+  cadences: { value: string; label: string }[];
+  first: string;
+  who: Who;
+  chosen: number | null;
+  today: PlainDate;
+}
+
+const LACKING = [
+  { value: 'along', label: 'Take them along' },
+  { value: 'out', label: 'Leave them out' },
+] as const;
+
+function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
+  const router = useRouter();
+  const { setSelection } = useSelection();
+  const [cadenceId, setCadenceId] = useState(first);
+  const [startOn, setStartOn] = useState<string>(today);
+  const [samplePersonId, setSample] = useState<string | null>(null);
+  const [lacking, setLacking] = useState<'along' | 'out'>('along');
+  const body = { cadenceId, who, startOn: startOn as PlainDate };
+  const preview = useQuery<Preview, CallFault>({
+    queryKey: ['enrol-preview', body, samplePersonId],
+    queryFn: ({ signal }) => call(previewEnrolment, { body: { ...body, samplePersonId } }, signal),
+    placeholderData: (previous) => previous,
+  });
+  const enrolling = useWrite(enrol);
+  const data = preview.data;
+  const leaveOut = lacking === 'out' && data ? data.lacking.map(({ id }) => id) : [];
+  const joining = (data?.people ?? 0) - leaveOut.length;
+  const go = () =>
+    enrolling.mutate(
+      { body: { ...body, leaveOut } },
+      {
+        onSuccess: () => {
+          setSelection(null);
+          router.navigate('/');
+        },
+      },
+    );
+  return (
+    <>
+      <Body>
+        {chosen === null
+          ? 'Nobody was chosen in People, so this is for everybody in your sphere.'
+          : `For the ${plural(chosen, 'person', 'people')} chosen in People.`}
+      </Body>
+      <View className="flex-row flex-wrap gap-3">
+        <Select label="Cadence" className="min-w-[240px]" value={cadenceId} options={cadences} onChange={setCadenceId} />
+        <DayField label="Starts on" value={startOn} onChange={setStartOn} min={today} />
+      </View>
+      {preview.error ? <Fault>{preview.error.message}</Fault> : null}
+      {data && !preview.error ? (
+        <PreviewOf
+          data={data}
+          today={today}
+          lacking={lacking}
+          onLacking={setLacking}
+          onSample={setSample}
+        />
+      ) : null}
+      {enrolling.error ? <Fault>{enrolling.error.message}</Fault> : null}
+      <Button
+        weight="main"
+        className="self-start"
+        label={`Enroll ${plural(joining, 'person', 'people')}`}
+        disabled={joining < 1 || enrolling.isPending || Boolean(preview.error)}
+        onPress={go}
+      />
+    </>
+  );
+}
+
+interface PreviewProps {
+  data: Preview;
+  today: PlainDate;
+  lacking: 'along' | 'out';
+  onLacking: (lacking: 'along' | 'out') => void;
+  onSample: (id: string) => void;
+}
+
+function PreviewOf({ data, today, lacking, onLacking, onSample }: PreviewProps) {
+  const wide = useWide();
+  return (
+    <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
+      <View className="flex-1 gap-3">
+        {data.alreadyOn > 0 ? (
+          <Soft>{`${plural(data.alreadyOn, 'person is', 'people are')} on it already and stay as they are.`}</Soft>
+        ) : null}
+        <Sample data={data} today={today} onSample={onSample} />
+      </View>
+      <View className="flex-1 gap-3">
+        <Heading>What it adds to your weeks</Heading>
+        <LoadChart
+          weeks={data.load.map(({ monday, before, after, capacity }) => ({
+            monday,
+            base: Math.min(before, after),
+            added: Math.max(0, after - before),
+            capacity,
+          }))}
+          today={today}
+          addedLabel="with this cadence"
+          baseLabel="already planned"
+        />
+        <Body>{slipSentence(data)}</Body>
+        {data.lacking.length > 0 ? (
+          <View className="gap-1">
+            <Heading>{`${plural(data.lacking.length, 'person lacks', 'people lack')} something it needs`}</Heading>
+            {data.lacking.slice(0, 12).map((person) => (
+              <Soft key={person.id}>
+                {`${person.name}: no ${person.lacks.join(', no ').replace('email', 'e-mail')}`}
+              </Soft>
+            ))}
+            {data.lacking.length > 12 ? <Soft>{`and ${data.lacking.length - 12} more`}</Soft> : null}
+            <Choice label="Those who lack something" value={lacking} options={LACKING} onChange={onLacking} />
+          </View>
+        ) : data.people > 0 ? (
+          <Soft>Everybody has what it needs.</Soft>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+function Sample({ data, today, onSample }: Pick<PreviewProps, 'data' | 'today' | 'onSample'>) {
+  const { sample } = data;
+  if (!sample) return <Body>Everybody chosen is on this cadence already.</Body>;
+  return (
+    <View className="gap-2">
+      <Heading>What it would bring</Heading>
+      <Select
+        label="Shown for"
+        className="max-w-[280px]"
+        value={sample.id}
+        options={data.candidates.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={onSample}
+      />
+      {sample.touches.map((touch, i) => (
+        <View key={i} className="flex-row gap-3">
+          <Soft className="w-[96px] leading-6 tabular-nums">
+            {`${weekdayName(touch.on).slice(0, 3)}, ${shortDate(touch.on, today)}`}
+          </Soft>
+          <View className="pt-1">
+            <KindMark kind={touch.kind} />
+          </View>
+          <View className="flex-1">
+            <Body>{touch.words || '—'}</Body>
+            {touch.fault ? <Fault className="text-[13px] leading-5">{touch.fault}</Fault> : null}
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function slipSentence({ slipsBefore, slipsAfter }: Preview): string {
+  const more = slipsAfter - slipsBefore;
+  if (more > 0) return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
+  if (more < 0) return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
+  return 'It breaks no promise in the next 13 weeks.';
+}

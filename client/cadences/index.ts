@@ -1,0 +1,3 @@
+export * from './builder-screen';
+export * from './cadence-list';
+export * from './enrol-screen';

@@ -1,0 +1,71 @@
+import { View } from 'react-native';
+import Svg, { Circle, Text as SvgText } from 'react-native-svg';
+
+import { Body, colour, Heading, KindShape, Soft } from '@/client/ui';
+import { countInWords, monthName, plural } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
+import type { YearShape } from '@/core/cadences';
+
+const CELL = 24;
+const LABEL = 74;
+const ROW = 28;
+
+/** What the cadence makes of a year: kinds down, months across, one mark for each touch. */
+export function YearView({ shape }: { shape: YearShape }) {
+  const { byKind, touches, firstMonth, longestSilence } = shape;
+  const ways = byKind.length;
+  return (
+    <View className="gap-2">
+      <Heading>A year of this for one person</Heading>
+      {touches.length === 0 ? (
+        <Soft>Nothing yet. Add a beat to see the year it makes.</Soft>
+      ) : (
+        <>
+          <Svg width={LABEL + 12 * CELL} height={20 + byKind.length * ROW} aria-hidden>
+            {Array.from({ length: 12 }, (_, i) => (
+              <SvgText
+                key={i}
+                x={LABEL + i * CELL + CELL / 2}
+                y={12}
+                textAnchor="middle"
+                fontFamily="Hanken"
+                fontSize={12}
+                fill={colour('soft')}
+              >
+                {monthName(((firstMonth - 1 + i) % 12) + 1).charAt(0)}
+              </SvgText>
+            ))}
+            {byKind.map((row, r) => (
+              <KindRow key={row.kind} row={row} y={20 + r * ROW + ROW / 2} />
+            ))}
+          </Svg>
+          <Body>
+            {`${plural(touches.length, 'touch', 'touches')} in ${countInWords(ways)} ${ways === 1 ? 'way' : 'ways'}. Longest silence ${plural(longestSilence, 'day')}.`}
+          </Body>
+          <Soft>{byKind.map(({ kind, total }) => `${KIND_WORDS[kind].noun} ${total}`).join(', ')}</Soft>
+        </>
+      )}
+    </View>
+  );
+}
+
+function KindRow({ row, y }: { row: YearShape['byKind'][number]; y: number }) {
+  return (
+    <>
+      <SvgText x={0} y={y + 4} fontFamily="Hanken" fontSize={13} fill={colour('ink')}>
+        {KIND_WORDS[row.kind].noun}
+      </SvgText>
+      {row.months.slice(0, 12).map((count, m) => {
+        const x = LABEL + m * CELL + CELL / 2;
+        if (count === 0) return <Circle key={m} cx={x} cy={y} r={1} fill={colour('edge')} />;
+        return count > 1 ? (
+          <SvgText key={m} x={x} y={y + 4} textAnchor="middle" fontFamily="HankenSemiBold" fontSize={13} fill={colour('ink')}>
+            {count}
+          </SvgText>
+        ) : (
+          <KindShape key={m} kind={row.kind} x={x} y={y} r={5} fill={colour('ink')} stroke={colour('ink')} />
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { call, useRead } from '@/client/api';
+import { Button, Soft } from '@/client/ui';
+import { getSettings, moveClock } from '@/contract/settings';
+import { longDate, weekdayName } from '@/core/time';
+
+const STEPS = [
+  { days: 1, label: 'Next day' },
+  { days: 7, label: 'A week on' },
+] as const;
+
+/** In the demo only: moves the application's day, to watch promises and rounds play out. */
+export function DayMover() {
+  const { data } = useRead(getSettings);
+  const client = useQueryClient();
+  const [busy, setBusy] = useState(false);
+  if (!data?.demo) return null;
+  const move = async (days: number) => {
+    setBusy(true);
+    await call(moveClock, { body: { days } }).finally(() => setBusy(false));
+    await client.invalidateQueries();
+  };
+  return (
+    <View className="flex-row items-center gap-2 border-t border-line px-[18px]">
+      <Soft className="flex-1" numberOfLines={1}>
+        {`Demo: ${weekdayName(data.today).slice(0, 3)}, ${longDate(data.today, data.today)}`}
+      </Soft>
+      {STEPS.map(({ days, label }) => (
+        <Button key={days} weight="quiet" label={label} disabled={busy} onPress={() => void move(days)} />
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,2 @@
+export * from './chrome';
+export * from './fonts';

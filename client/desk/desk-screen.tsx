@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useRead, useWrite } from '@/client/api';
+import { Body, Button, Heading, KindMark, Page, Soft, Title, Waiting } from '@/client/ui';
+import type { CallOutput } from '@/contract/endpoint';
+import { undoAction } from '@/contract/settings';
+import { getDesk, type DeskItem } from '@/contract/touches';
+import { countInWords, longDate, plural, sentenceCase, spokenDate, weekdayName } from '@/core/time';
+import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
+
+import { DeskCard } from './desk-card';
+import { NothingYet } from './nothing-yet';
+
+type Desk = CallOutput<typeof getDesk>;
+
+/** Today: whom to reach out to, why them, why now, what to say, done in one tap. */
+export function DeskScreen() {
+  const desk = useRead(getDesk, {}, { keepPrevious: true });
+  return (
+    <Page narrow>
+      <Waiting query={desk}>{(data) => <DeskOf desk={data} />}</Waiting>
+    </Page>
+  );
+}
+
+function DeskOf({ desk }: { desk: Desk }) {
+  const { today, items, made } = desk;
+  return (
+    <>
+      <View className="gap-1">
+        <View className="flex-row justify-between">
+          <Soft>{`${weekdayName(today)}, ${longDate(today, today)}`}</Soft>
+          {items.length > 0 ? <Soft>{`about ${desk.minutes} min`}</Soft> : null}
+        </View>
+        <Title>{headline(desk)}</Title>
+        <Progress left={items.length} done={new Set(made.map((m) => m.personId)).size} />
+      </View>
+      {items.length === 0 && made.length === 0 ? <NothingYet /> : null}
+      {TOUCH_KINDS.map((kind) => {
+        const flow = items.filter((item) => item.kind === kind);
+        return flow.length > 0 ? <Flow key={kind} items={flow} today={today} /> : null;
+      })}
+      <Moved desk={desk} />
+      <Made desk={desk} />
+    </>
+  );
+}
+
+function headline({ items, made, workingDay }: Desk): string {
+  if (items.length > 0) return `${sentenceCase(countInWords(items.length))} to reach today`;
+  if (made.length > 0) return 'Everybody meant for today is reached';
+  return workingDay ? 'Nobody is waiting today' : 'A day off';
+}
+
+/** One short stroke for each touch of the day, inked as it is made. */
+function Progress({ left, done }: { left: number; done: number }) {
+  const all = left + done;
+  if (all === 0 || all > 60) return null;
+  return (
+    <View role="img" aria-label={`${done} of ${all} made`} className="flex-row gap-1 py-2">
+      {Array.from({ length: all }, (_, i) => (
+        <View key={i} className={`h-[3px] max-w-[36px] flex-1 ${i < done ? 'bg-moss' : 'bg-line'}`} />
+      ))}
+    </View>
+  );
+}
+
+const Flow = ({ items, today }: { items: DeskItem[]; today: Desk['today'] }) => {
+  const [first] = items;
+  return (
+    <View className="gap-2">
+      <View className="flex-row items-center gap-2 pt-2">
+        <KindMark kind={first!.kind} token="soft" />
+        <Heading>{`${KIND_WORDS[first!.kind].flow}, ${items.length}`}</Heading>
+      </View>
+      {items.map((item) => (
+        <DeskCard key={item.key} item={item} today={today} />
+      ))}
+    </View>
+  );
+};
+
+function Moved({ desk }: { desk: Desk }) {
+  const [open, setOpen] = useState(false);
+  if (desk.movedCount === 0) return null;
+  const names = desk.moved.map(
+    ({ name, day }) => `${name}, ${day ? spokenDate(day, desk.today) : 'no day yet'}`,
+  );
+  return (
+    <View className="gap-1 pt-2">
+      <Soft>{`${plural(desk.movedCount, 'touch', 'touches')} found no room today and moved on.`}</Soft>
+      <Button
+        weight="quiet"
+        className="self-start"
+        label={open ? 'Hide them' : 'Where they went'}
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? names.map((line, i) => <Body key={i}>{line}</Body>) : null}
+      {open && desk.movedCount > names.length ? (
+        <Soft>{`and ${desk.movedCount - names.length} more`}</Soft>
+      ) : null}
+    </View>
+  );
+}
+
+function Made({ desk }: { desk: Desk }) {
+  const undo = useWrite(undoAction);
+  if (desk.made.length === 0) return null;
+  return (
+    <View className="gap-1 pt-2">
+      <Heading>{`Made today, ${desk.made.length}`}</Heading>
+      {desk.made.map((touch) => (
+        <View key={touch.touchId} className="min-h-[44px] flex-row items-center gap-2">
+          <KindMark kind={touch.kind} token="moss" />
+          <Soft className="flex-1">{`${touch.name}: ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`}</Soft>
+          {touch.actionId ? (
+            <Button
+              weight="quiet"
+              label="Undo"
+              spoken={`Undo ${touch.name}`}
+              disabled={undo.isPending}
+              onPress={() => undo.mutate({ params: { id: touch.actionId! } })}
+            />
+          ) : null}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,185 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useGlobalSearchParams, useRouter } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { Pressable, Text, TextInput, View } from 'react-native';
+
+import { Button, Fault, Lead, Soft, Title, useWide } from '@/client/ui';
+import type { PeopleFilter, PeopleSort, PersonRow, Who } from '@/contract/people';
+
+import { FilterBar } from './filter-bar';
+import { ManyBar } from './many-bar';
+import { Standing } from './standing';
+import { Strip } from './strip';
+import { PAGE_ROWS, usePeoplePages } from './use-people';
+
+const ROW_HEIGHT = 72;
+
+/** Whom are picked: single ones, or everybody whom the filter finds. */
+type Picked = { all: true } | { all: false; ids: ReadonlySet<string> };
+const NOBODY: Picked = { all: false, ids: new Set() };
+
+/** Who is slipping: everybody, searched, filtered and sorted, at any size. */
+export function PeopleList({ openId }: { openId: string | null }) {
+  const { find, batch } = useGlobalSearchParams<{ find?: string; batch?: string }>();
+  const router = useRouter();
+  const [filter, setFilter] = useState<PeopleFilter>({});
+  const [sort, setSort] = useState<PeopleSort>('slack');
+  const [picked, setPicked] = useState<Picked | null>(null);
+  const search = useRef<TextInput>(null);
+  useEffect(() => {
+    if (find) search.current?.focus();
+  }, [find]);
+  useEffect(() => {
+    if (batch) setFilter({ batchId: batch });
+  }, [batch]);
+  const change = (next: PeopleFilter) => {
+    setFilter(next);
+    setPicked((before) => before && NOBODY);
+  };
+  const scroller = useRef<View>(null);
+  const [pages, setPages] = useState<number[]>([0]);
+  const { rows, total, error } = usePeoplePages(filter, sort, pages);
+  const virtual = useVirtualizer({
+    count: total ?? 0,
+    getScrollElement: () => scroller.current as unknown as HTMLElement,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: 8,
+  });
+  const visible = virtual.getVirtualItems();
+  const first = Math.floor((visible[0]?.index ?? 0) / PAGE_ROWS);
+  const last = Math.floor((visible.at(-1)?.index ?? 0) / PAGE_ROWS);
+  useEffect(() => {
+    setPages(Array.from({ length: last - first + 1 }, (_, i) => first + i));
+  }, [first, last]);
+
+  const who: Who = picked?.all ? { filter } : { ids: picked ? [...picked.ids] : [] };
+  const pickedCount = picked?.all ? (total ?? 0) : (picked?.ids.size ?? 0);
+  const pick = (row: PersonRow) => {
+    const ids = new Set(picked && !picked.all ? picked.ids : []);
+    if (!ids.delete(row.id)) ids.add(row.id);
+    setPicked({ all: false, ids });
+  };
+  return (
+    <View className="h-full w-full">
+      <View className="gap-2 px-[18px] pt-5">
+        <View className="flex-row items-center gap-2">
+          <View className="flex-1 flex-row items-baseline gap-2">
+            <Title>People</Title>
+            <Text role="status" className="font-sans text-[17px] tabular-nums text-soft">
+              {total ?? ''}
+            </Text>
+          </View>
+          <Button
+            weight="quiet"
+            label={picked ? 'Stop choosing' : 'Choose'}
+            onPress={() => setPicked(picked ? null : NOBODY)}
+          />
+          <Button label="Add" onPress={() => router.navigate('/people/add')} />
+        </View>
+        <TextInput
+          ref={search}
+          role="searchbox"
+          aria-label="Search people"
+          placeholder="Names, notes, streets, numbers"
+          placeholderTextColor="rgb(var(--soft))"
+          value={filter.text ?? ''}
+          onChangeText={(text) => change({ ...filter, text })}
+          className="min-h-[44px] rounded border border-edge bg-sheet px-3 font-sans text-[16px] text-ink"
+        />
+        <FilterBar filter={filter} sort={sort} onFilter={change} onSort={setSort} />
+      </View>
+      {error ? <Fault className="px-[18px]">{error.message}</Fault> : null}
+      {total === 0 ? <Nobody filtered={Object.values(filter).some(Boolean)} /> : null}
+      <View ref={scroller} className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
+        <View role="list" aria-label="People" style={{ height: virtual.getTotalSize() }}>
+          {visible.map(({ index, start }) => {
+            const row = rows.get(index);
+            return (
+              <View
+                key={index}
+                role="listitem"
+                className="absolute inset-x-0"
+                style={{ height: ROW_HEIGHT, transform: [{ translateY: start }] }}
+              >
+                {row ? (
+                  <Row
+                    row={row}
+                    open={row.id === openId}
+                    picked={picked ? picked.all || picked.ids.has(row.id) : null}
+                    onPress={() => (picked ? pick(row) : router.navigate(`/people/${row.id}`))}
+                  />
+                ) : null}
+              </View>
+            );
+          })}
+        </View>
+      </View>
+      {picked ? (
+        <ManyBar
+          who={who}
+          people={pickedCount}
+          all={total ?? 0}
+          onAll={() => setPicked({ all: true })}
+          onClear={() => setPicked(null)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+const Nobody = ({ filtered }: { filtered: boolean }) => (
+  <Soft className="px-[18px] py-4">
+    {filtered ? 'Nobody matches. Loosen the search or the filters.' : 'Nobody is here yet. Add or import people.'}
+  </Soft>
+);
+
+interface RowProps {
+  row: PersonRow;
+  open: boolean;
+  /** Null outside of choosing. */
+  picked: boolean | null;
+  onPress: () => void;
+}
+
+function moveFocus(event: { key?: string; currentTarget: unknown; preventDefault: () => void }) {
+  const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+  if (step === 0) return;
+  event.preventDefault();
+  const item = (event.currentTarget as HTMLElement).closest('[role=listitem]');
+  const next = step > 0 ? item?.nextElementSibling : item?.previousElementSibling;
+  next?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+}
+
+function Row({ row, open, picked, onPress }: RowProps) {
+  const wide = useWide();
+  const where = [row.circle, row.place].filter(Boolean).join(' · ');
+  const keys = { onKeyDown: moveFocus } as object;
+  return (
+    <Pressable
+      role={picked === null ? 'link' : 'checkbox'}
+      aria-checked={picked ?? undefined}
+      aria-current={open ? 'page' : undefined}
+      onPress={onPress}
+      className={`h-full flex-row items-center gap-3 border-b border-line px-[18px] ${open ? 'border-l-[3px] border-l-ink bg-sheet' : ''}`}
+      {...keys}
+    >
+      {picked === null ? null : (
+        <View
+          className={`h-5 w-5 items-center justify-center rounded border ${picked ? 'border-ink bg-ink' : 'border-edge bg-sheet'}`}
+        >
+          {picked ? <Text className="text-[13px] leading-4 text-paper">✓</Text> : null}
+        </View>
+      )}
+      <View className="min-w-0 flex-1">
+        <Lead numberOfLines={1}>{row.name}</Lead>
+        <Soft numberOfLines={1}>{where || row.company || 'No circle yet'}</Soft>
+      </View>
+      {wide || picked === null ? (
+        <Strip recent={row.recent} promiseDays={row.standing.promiseDays} />
+      ) : null}
+      <View className="w-[98px] items-end">
+        <Standing standing={row.standing} />
+      </View>
+    </Pressable>
+  );
+}

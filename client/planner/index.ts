@@ -1,0 +1,2 @@
+export * from './ahead-screen';
+export * from './load-chart';

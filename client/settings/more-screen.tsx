@@ -1,0 +1,153 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useRead, useWrite } from '@/client/api';
+import { Body, Button, Chip, Fault, Field, Heading, NumberField, Page, Rule, Soft, Title, Waiting } from '@/client/ui';
+import { getSettings, listActions, saveCircle, saveSettings, undoAction, type Circle, type Settings } from '@/contract/settings';
+import { plural } from '@/core/time';
+
+/** The owner's days and circles, and what was done lately. */
+export function MoreScreen() {
+  const settings = useRead(getSettings);
+  return (
+    <Page narrow>
+      <Title>More</Title>
+      <Waiting query={settings}>
+        {(data) => (
+          <>
+            <Days key={JSON.stringify(data.settings)} settings={data.settings} />
+            <Rule />
+            <Circles circles={data.circles} />
+          </>
+        )}
+      </Waiting>
+      <Rule />
+      <Lately />
+    </Page>
+  );
+}
+
+const WEEK = [
+  [1, 'Mon'],
+  [2, 'Tue'],
+  [3, 'Wed'],
+  [4, 'Thu'],
+  [5, 'Fri'],
+  [6, 'Sat'],
+  [7, 'Sun'],
+] as const;
+
+function Days({ settings }: { settings: Settings }) {
+  const save = useWrite(saveSettings);
+  const [capacity, setCapacity] = useState(String(settings.capacity));
+  const [distance, setDistance] = useState(String(settings.minDistanceDays));
+  const [working, setWorking] = useState(settings.workingDays);
+  const [off, setOff] = useState(settings.daysOff.join(', '));
+  const [name, setName] = useState(settings.ownerName);
+  const [zone, setZone] = useState(settings.timeZone);
+  const toggle = (day: (typeof working)[number]) =>
+    setWorking(working.includes(day) ? working.filter((d) => d !== day) : [...working, day].sort());
+  const keep = () =>
+    save.mutate({
+      body: {
+        ownerName: name,
+        timeZone: zone,
+        capacity: Number(capacity),
+        minDistanceDays: Number(distance),
+        workingDays: working,
+        daysOff: off.split(/[\s,;]+/).filter(Boolean) as Settings['daysOff'],
+      },
+    });
+  return (
+    <View className="gap-3">
+      <Heading>Your days</Heading>
+      <View className="flex-row flex-wrap gap-3">
+        <Field label="Your name" className="min-w-[220px] flex-1" value={name} onChangeText={setName} />
+        <Field label="Time zone" className="min-w-[220px] flex-1" value={zone} onChangeText={setZone} />
+      </View>
+      <View className="flex-row flex-wrap gap-6">
+        <NumberField label="Room on a working day for" unit="touches" value={capacity} onChange={setCapacity} />
+        <NumberField label="Between two touches of one person, at least" unit="days" value={distance} onChange={setDistance} />
+      </View>
+      <View className="flex-row flex-wrap gap-x-4" role="group" aria-label="Working days">
+        {WEEK.map(([day, label]) => (
+          <Chip key={day} label={label} chosen={working.includes(day)} onPress={() => toggle(day)} />
+        ))}
+      </View>
+      <Field label="Days off (YYYY-MM-DD, one after another)" value={off} onChangeText={setOff} multiline />
+      {save.error ? <Fault>{save.error.message}</Fault> : null}
+      <Button weight="main" className="self-start" label="Save my days" disabled={save.isPending} onPress={keep} />
+    </View>
+  );
+}
+
+function Circles({ circles }: { circles: Circle[] }) {
+  return (
+    <View className="gap-2">
+      <Heading>Circles and their promises</Heading>
+      <Soft>The longest time that somebody may go without hearing from you in person.</Soft>
+      {circles.map((circle) => (
+        <CircleRow key={`${circle.id}${circle.name}${circle.promiseDays}`} circle={circle} />
+      ))}
+    </View>
+  );
+}
+
+function CircleRow({ circle }: { circle: Circle }) {
+  const save = useWrite(saveCircle);
+  const [name, setName] = useState(circle.name);
+  const [promise, setPromise] = useState(circle.promiseDays?.toString() ?? '');
+  const changed = name !== circle.name || promise !== (circle.promiseDays?.toString() ?? '');
+  return (
+    <View className="flex-row flex-wrap items-center gap-3">
+      <Field label={`Name of ${circle.name}`} hideLabel className="w-[120px]" value={name} onChangeText={setName} />
+      <Body>every</Body>
+      <NumberField label={`Promise of ${circle.name}`} hideLabel unit="days" value={promise} onChange={setPromise} />
+      <Soft>{plural(circle.people, 'person', 'people')}</Soft>
+      {changed ? (
+        <Button
+          label="Save"
+          spoken={`Save ${circle.name}`}
+          disabled={save.isPending}
+          onPress={() =>
+            save.mutate({
+              params: { id: circle.id },
+              body: { name, promiseDays: promise.trim() === '' ? null : Number(promise) },
+            })
+          }
+        />
+      ) : null}
+    </View>
+  );
+}
+
+function Lately() {
+  const actions = useRead(listActions, { query: { limit: 30 } });
+  const undo = useWrite(undoAction);
+  return (
+    <View className="gap-1">
+      <Heading>Done lately</Heading>
+      <Waiting query={actions}>
+        {(data) => (
+          <>
+            {data.actions.length === 0 ? <Soft>Nothing yet.</Soft> : null}
+            {data.actions.map((action) => (
+              <View key={action.id} className="min-h-[44px] flex-row items-center gap-2">
+                <Body className={`flex-1 ${action.undone ? 'line-through' : ''}`}>{action.sentence}</Body>
+                {action.undone ? null : (
+                  <Button
+                    weight="quiet"
+                    label="Undo"
+                    spoken={`Undo ${action.sentence}`}
+                    disabled={undo.isPending}
+                    onPress={() => undo.mutate({ params: { id: action.id } })}
+                  />
+                )}
+              </View>
+            ))}
+          </>
+        )}
+      </Waiting>
+    </View>
+  );
+}

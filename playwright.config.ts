@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+
+const chromium = {
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '*.spec.ts',
+  workers: 1,
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
+  use: { trace: 'retain-on-failure', launchOptions: chromium, locale: 'en-US', timezoneId: 'America/Los_Angeles' },
+  projects: [
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true, deviceScaleFactor: 2 },
+    },
+    { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
+  ],
+});

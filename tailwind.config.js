@@ -1,0 +1,20 @@
+const tokens = ['paper', 'sheet', 'line', 'edge', 'ink', 'soft', 'wax', 'sea', 'moss', 'straw', 'dusk', 'load'];
+
+/** @type {import('tailwindcss').Config} */
+module.exports = {
+  content: ['./app/**/*.{ts,tsx}', './client/**/*.{ts,tsx}'],
+  presets: [require('nativewind/preset')],
+  theme: {
+    colors: {
+      transparent: 'transparent',
+      ...Object.fromEntries(tokens.map((name) => [name, `rgb(var(--${name}) / <alpha-value>)`])),
+    },
+    fontFamily: {
+      serif: ['Newsreader', 'Georgia', 'serif'],
+      'serif-italic': ['NewsreaderItalic', 'Georgia', 'serif'],
+      sans: ['Hanken', 'system-ui', 'sans-serif'],
+      'sans-medium': ['HankenMedium', 'system-ui', 'sans-serif'],
+      'sans-semibold': ['HankenSemiBold', 'system-ui', 'sans-serif'],
+    },
+  },
+};
