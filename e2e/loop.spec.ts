@@ -49,6 +49,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(page.getByText('Halima Osei: no phone')).toBeVisible();
   await page.getByRole('button', { name: 'Enroll 3 people' }).click();
 
+  await expect(page.getByRole('heading', { name: 'Three to reach today' })).toBeVisible();
   await expect(page.getByText('Ask Rosa about the house')).toBeVisible();
   await page.getByRole('button', { name: 'Log Rosa Lind' }).click();
   await page.getByLabel('Note').fill('Kitchen is done');

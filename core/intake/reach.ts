@@ -1,5 +1,5 @@
 import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js';
-import isEmailAddress from 'validator/lib/isEmail';
+import isEmailAddress from 'validator/lib/isEmail.js';
 
 /** An e-mail address with its domain in lower case, or null when the text is none. */
 export function readEmail(text: string): string | null {
