@@ -1,11 +1,12 @@
 import { existsSync } from 'node:fs';
 import { rename } from 'node:fs/promises';
 
-import { fillDemo } from '@/demo';
+import { fillDemo, LIVED_DAYS } from '@/demo';
 
 import { readConfig, StartFault, type Config } from './config';
 import { DataDirHeld, lockDataDir } from './db';
-import { start } from './start';
+import { readMemo, writeMemo } from './settings';
+import { start, type Running } from './start';
 
 /** --fresh loses nothing: the data that was there is moved aside under a dated name. */
 async function setAside(config: Config): Promise<void> {
@@ -14,6 +15,20 @@ async function setAside(config: Config): Promise<void> {
   const aside = `${config.dataDir}-until-${new Date().toISOString().replace(/[:.]/g, '-')}`;
   await rename(config.dataDir, aside);
   console.log(`The data that was there is kept in ${aside}`);
+}
+
+const FILLED = 'demo-filled';
+const DEMO_SEED = 4310;
+
+/** Fills a new demo; one whose filling was broken off says how to begin again. */
+async function ensureFilled({ ctx, url }: Running): Promise<void> {
+  if (await readMemo<boolean>(ctx.db, FILLED)) return;
+  const [{ n } = { n: 0 }] = await ctx.db.query<{ n: number }>('select count(*)::int as n from person');
+  if (n > 0)
+    throw new StartFault('The demo was not filled to its end last time. Start it with --fresh.');
+  ctx.clock.shiftDays -= LIVED_DAYS;
+  await fillDemo({ base: url, seed: DEMO_SEED, say: (line) => console.log(line) });
+  await writeMemo(ctx.db, FILLED, true);
 }
 
 async function main(): Promise<void> {
@@ -26,8 +41,7 @@ async function main(): Promise<void> {
   };
   process.on('SIGINT', () => void stop());
   process.on('SIGTERM', () => void stop());
-  if (config.mode === 'demo')
-    await fillDemo({ url: running.url, say: (line) => console.log(line) });
+  if (config.mode === 'demo') await ensureFilled(running);
   console.log(`Pen Pal is ready at ${running.url}`);
 }
 

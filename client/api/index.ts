@@ -1,3 +1,3 @@
-export * from './call';
+export { call, CallFault } from '@/contract/call';
 export * from './queries';
 export * from './told';

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 
+import { call, type CallFault } from '@/contract/call';
 import type { Done } from '@/contract/common';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 
-import { call, CallFault } from './call';
 import { useTold } from './told';
 
 /** Reads an endpoint; the answer is kept until something is written. */
@@ -14,7 +14,7 @@ export function useRead<E extends Endpoint>(
 ): UseQueryResult<CallOutput<E>, CallFault> {
   return useQuery<CallOutput<E>, CallFault>({
     queryKey: [endpoint.path, input],
-    queryFn: ({ signal }) => call(endpoint, input, signal),
+    queryFn: ({ signal }) => call(endpoint, input, { signal }),
     enabled: options.enabled ?? true,
     ...(options.keepPrevious ? { placeholderData: (previous) => previous } : {}),
   });

@@ -78,7 +78,7 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
   const body = { cadenceId, who, startOn: startOn as PlainDate };
   const preview = useQuery<Preview, CallFault>({
     queryKey: ['enrol-preview', body, samplePersonId],
-    queryFn: ({ signal }) => call(previewEnrolment, { body: { ...body, samplePersonId } }, signal),
+    queryFn: ({ signal }) => call(previewEnrolment, { body: { ...body, samplePersonId } }, { signal }),
     placeholderData: (previous) => previous,
   });
   const enrolling = useWrite(enrol);
@@ -155,7 +155,6 @@ function PreviewOf({ data, today, lacking, onLacking, onSample }: PreviewProps) 
             added: Math.max(0, after - before),
             capacity,
           }))}
-          today={today}
           addedLabel="with this cadence"
           baseLabel="already planned"
         />

@@ -75,7 +75,7 @@ function LineForm({ circles, busy, onSave }: FormProps) {
   const [line, setLine] = useState('');
   const read = useQuery({
     queryKey: ['read-line', line],
-    queryFn: ({ signal }) => call(readLine, { body: { line } }, signal),
+    queryFn: ({ signal }) => call(readLine, { body: { line } }, { signal }),
     enabled: line.trim() !== '',
     placeholderData: (previous) => previous,
   });

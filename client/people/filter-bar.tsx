@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Button, Chip, Select } from '@/client/ui';
@@ -54,7 +54,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
   ).length;
   return (
     <View className="gap-1">
-      <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerClassName="gap-x-4">
+      <View className="flex-row flex-wrap gap-x-3">
         {WARMTHS.toReversed().map((warmth) => (
           <Chip
             key={warmth}
@@ -64,7 +64,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
             onPress={() => toggleWarmth(warmth)}
           />
         ))}
-      </ScrollView>
+      </View>
       <View className="flex-row items-center justify-between gap-3">
         <Button
           weight="quiet"

@@ -177,7 +177,7 @@ function Row({ row, open, picked, onPress }: RowProps) {
       {wide || picked === null ? (
         <Strip recent={row.recent} promiseDays={row.standing.promiseDays} />
       ) : null}
-      <View className="w-[98px] items-end">
+      <View className="w-[112px] items-end">
         <Standing standing={row.standing} />
       </View>
     </Pressable>

@@ -29,7 +29,7 @@ export function usePeoplePages(filter: PeopleFilter, sort: PeopleSort, pages: re
     queries: wanted.map((page) => ({
       queryKey: [listPeople.path, 'page', toQuery(filter, sort, page)],
       queryFn: ({ signal }: { signal: AbortSignal }) =>
-        call(listPeople, { query: toQuery(filter, sort, page) }, signal),
+        call(listPeople, { query: toQuery(filter, sort, page) }, { signal }),
       placeholderData: keepPreviousData,
     })),
   });

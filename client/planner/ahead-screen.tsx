@@ -46,7 +46,6 @@ function AheadOf({ ahead }: { ahead: Ahead }) {
             added: keepers,
             capacity,
           }))}
-          today={ahead.today}
           baseLabel="cadences and follow-ups"
           addedLabel="to keep promises"
         />

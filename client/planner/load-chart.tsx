@@ -15,17 +15,16 @@ export interface ChartWeek {
 
 interface Props {
   weeks: readonly ChartWeek[];
-  today: PlainDate;
   baseLabel: string;
   addedLabel: string;
 }
 
 const HEIGHT = 190;
-const TOP = 22;
+const TOP = 26;
 const FOOT = 22;
 
 /** Touches a week against what the owner's days can hold. */
-export function LoadChart({ weeks, today, baseLabel, addedLabel }: Props) {
+export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
   const [width, setWidth] = useState(0);
   const most = Math.max(1, ...weeks.map((w) => Math.max(w.capacity, w.base + w.added)));
   const y = scaleLinear([0, most], [HEIGHT - FOOT, TOP]);
@@ -60,13 +59,14 @@ export function LoadChart({ weeks, today, baseLabel, addedLabel }: Props) {
               i % 4 === 0 ? (
                 <SvgText
                   key={week.monday}
-                  x={x(i)!}
+                  x={i < weeks.length - 2 ? x(i)! : x(i)! + x.bandwidth()}
                   y={HEIGHT - 6}
+                  textAnchor={i < weeks.length - 2 ? 'start' : 'end'}
                   fontFamily="Hanken"
                   fontSize={12}
                   fill={colour('soft')}
                 >
-                  {shortDate(week.monday, today)}
+                  {shortDate(week.monday, week.monday)}
                 </SvgText>
               ) : null,
             )}
@@ -77,8 +77,8 @@ export function LoadChart({ weeks, today, baseLabel, addedLabel }: Props) {
         ) : null}
       </View>
       <View className="flex-row flex-wrap gap-4">
-        <Key token="load" label={baseLabel} />
-        <Key token="sea" label={addedLabel} />
+        <Key swatch="bg-load" label={baseLabel} />
+        <Key swatch="bg-sea" label={addedLabel} />
       </View>
     </View>
   );
@@ -100,16 +100,18 @@ function Bar({
     <G>
       <Rect x={x} y={y(week.base)} width={width} height={y(0) - y(week.base)} fill={colour('load')} />
       <Rect x={x} y={top} width={width} height={y(week.base) - top} fill={colour('sea')} />
-      <SvgText x={x + width / 2} y={top - 4} textAnchor="middle" fontFamily="Hanken" fontSize={11} fill={colour('soft')}>
-        {week.base + week.added || ''}
-      </SvgText>
+      {week.base > 0 ? (
+        <SvgText x={x + width / 2} y={y(0) - 6} textAnchor="middle" fontFamily="Hanken" fontSize={12} fill={colour('ink')}>
+          {week.base + week.added}
+        </SvgText>
+      ) : null}
     </G>
   );
 }
 
-const Key = ({ token, label }: { token: string; label: string }) => (
+const Key = ({ swatch, label }: { swatch: string; label: string }) => (
   <View className="flex-row items-center gap-2">
-    <View aria-hidden style={{ width: 10, height: 10, backgroundColor: colour(token) }} />
+    <View aria-hidden className={`h-[10px] w-[10px] ${swatch}`} />
     <Soft>{label}</Soft>
   </View>
 );

@@ -97,6 +97,13 @@ interface PersonState {
   keeperHeld: boolean;
 }
 
+/**
+ * The part of a day that belongs to promises already broken, so that they never starve; the rest
+ * first goes to what can still be kept. Doing the broken ones first would break the next ones in
+ * their turn, day after day; this way as many as possible are kept (see `plan`).
+ */
+const BROKEN_SHARE = 1 / 4;
+
 const moreUrgent = (a: Entry, b: Entry): boolean => {
   if (a.item.fixed !== b.item.fixed) return a.item.fixed;
   if (a.item.latest !== b.item.latest) return a.item.latest < b.item.latest;
@@ -108,7 +115,9 @@ const moreUrgent = (a: Entry, b: Entry): boolean => {
 /**
  * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
  * the day they are wanted; items that may be done early are pulled forward only when the days ahead
- * would otherwise overflow. A made touch moves its person's promise, which makes the next keeper.
+ * would otherwise overflow. What can still be in time goes before what is late anyway, which keeps
+ * the largest number (Glover 1967, matching in a convex bipartite graph), but for BROKEN_SHARE of
+ * each day. A made touch moves its person's promise, which makes the next keeper.
  */
 export function plan(people: readonly PlanPerson[], options: PlanOptions): Plan {
   return new Planner(people, options).run();
@@ -123,12 +132,16 @@ class Planner {
   private readonly wanting: Entry[][];
   private readonly early = new Heap<Entry>(moreUrgent);
   private readonly ready = new Heap<Entry>(moreUrgent);
+  /** Entries whose latest day has passed; see BROKEN_SHARE. */
+  private readonly broken = new Heap<Entry>(moreUrgent);
   /** Open entries by latest day: the demand that the days up to then must carry. */
   private readonly demand: Int32Array;
   private readonly room: Int32Array;
   private order = 0;
+  /** Room that broken promises have a right to and have not used, so that small days add up. */
+  private brokenCredit = 0;
   /** The day being filled. */
-  private day: DayNumber;
+  private day: DayNumber = -Infinity;
   private readonly result: Plan = { touches: [], slips: [], overdue: 0, letGo: [], unplaced: [] };
 
   constructor(
@@ -137,7 +150,6 @@ class Planner {
   ) {
     const { today, days, calendar, holds } = options;
     this.until = today + days - 1;
-    this.day = today - 1;
     this.context = { today, until: this.until, calendar, holds };
     this.opening = Array.from({ length: days }, () => []);
     this.wanting = Array.from({ length: days }, () => []);
@@ -152,7 +164,7 @@ class Planner {
 
   run(): Plan {
     this.placePinned();
-    while (this.day < this.until) this.fillDay(++this.day);
+    for (this.day = this.options.today; this.day <= this.until; this.day++) this.fillDay(this.day);
     this.closeBooks();
     return this.result;
   }
@@ -233,18 +245,48 @@ class Planner {
     const at = this.index(day);
     for (const entry of this.opening[at]!) this.early.push(entry);
     for (const entry of this.wanting[at]!) this.ready.push(entry);
+    this.sortOutBroken(day);
+    this.brokenCredit += this.broken.size > 0 ? this.room[at]! * BROKEN_SHARE : 0;
+    this.placeBroken(day, Math.floor(this.brokenCredit));
     let must = this.mustDo(at);
     while (this.room[at]! > 0) {
-      const entry = this.take(must > 0);
-      if (!entry) return;
+      const entry = this.takeInTime(must > 0);
+      if (!entry) break;
       if (this.tryPlace(entry, day)) must -= 1;
+    }
+    this.placeBroken(day, Infinity);
+  }
+
+  private placeBroken(day: DayNumber, most: number): void {
+    for (let n = 0; n < most && this.room[this.index(day)]! > 0; ) {
+      const entry = popOpen(this.broken);
+      if (!entry) return;
+      if (!this.tryPlace(entry, day)) continue;
+      n += 1;
+      this.brokenCredit = Math.max(0, this.brokenCredit - 1);
     }
   }
 
-  /** The most urgent open entry; those wanted later only when `pullForward`. */
-  private take(pullForward: boolean): Entry | undefined {
+  /** Moves what can no longer be in time out of the queue. */
+  private sortOutBroken(day: DayNumber): void {
+    const late = (entry: Entry) => isBroken(entry, day);
+    const kept: Entry[] = [];
+    // Late entries are the most urgent of the heap, after the fixed ones.
+    for (let entry = popOpen(this.ready); entry; entry = popOpen(this.ready)) {
+      if (late(entry)) this.broken.push(entry);
+      else kept.push(entry);
+      if (!late(entry) && !entry.item.fixed) break;
+    }
+    for (const entry of kept) this.ready.push(entry);
+  }
+
+  /** The most urgent entry that can be in time; those wanted later only when `pullForward`. */
+  private takeInTime(pullForward: boolean): Entry | undefined {
     if (!pullForward) return popOpen(this.ready);
-    const [ready, early] = [popOpen(this.ready), popOpen(this.early)];
+    let early = popOpen(this.early);
+    // What was wanted meanwhile and is late now stands among the broken ones as well.
+    while (early && isBroken(early, this.day)) early = popOpen(this.early);
+    const ready = popOpen(this.ready);
     if (!ready || !early) return ready ?? early;
     const [first, second] = moreUrgent(early, ready) ? [early, ready] : [ready, early];
     (second === ready ? this.ready : this.early).push(second);
@@ -252,12 +294,11 @@ class Planner {
   }
 
   /**
-   * The least number of touches to do today so that the known demand of every stretch of days from
-   * today on still fits into the days after today.
+   * The least number of touches to do today so that what can still be in time fits, for every
+   * stretch of days from today on, into the days after today.
    */
   private mustDo(at: number): number {
     let demand = 0;
-    for (let i = 0; i < at; i++) demand += this.demand[i]!;
     let laterRoom = 0;
     let must = 0;
     for (let i = at; i < this.demand.length; i++) {
@@ -357,7 +398,7 @@ class Planner {
       if (state.due !== null && state.due >= this.options.today && state.due < this.until)
         this.result.slips.push({ personId: state.person.id, on: state.due + 1, until: null });
     }
-    for (const heap of [this.ready, this.early]) {
+    for (const heap of [this.broken, this.ready, this.early]) {
       for (let entry = popOpen(heap); entry; entry = popOpen(heap)) {
         if (entry.item.latest <= this.until) this.result.unplaced.push(entry.item);
         entry.done = true;
@@ -365,6 +406,8 @@ class Planner {
     }
   }
 }
+
+const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
 
 function popOpen(heap: Heap<Entry>): Entry | undefined {
   let entry = heap.pop();

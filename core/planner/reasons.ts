@@ -28,6 +28,7 @@ export function reasonSentence(touch: PlannedTouch, facts: ReasonFacts): string 
 
 function movedReason({ item, cause }: PlannedTouch, today: PlainDate): string {
   if (cause === 'as_asked') return '';
+  if (item.source === 'follow_up' && cause === 'day_off') return '';
   // A keeper's wish for a day is the planner's own; only what the owner did or will feel is said.
   if (item.source === 'keeper' && (cause === 'full' || cause === 'distance')) return '';
   return MOVED[cause](spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today));

@@ -1,4 +1,4 @@
-import { countInWords, plural, sentenceCase, daysAgo, type PlainDate } from '@/core/time';
+import { countInWords, daysAgo, plural, sentenceCase, spokenDate, type PlainDate } from '@/core/time';
 
 import type { Outcome, TouchKind } from './kinds';
 import type { Standing } from './promise';
@@ -45,6 +45,6 @@ export function standingSentence(
 ): string {
   const promise =
     standing.kind === 'promised' ? `you promised every ${standing.promiseDays}` : 'nothing is promised';
-  if (!last) return `Here since ${daysAgo(addedOn, today)}, not touched yet; ${promise}.`.replace('since today', 'since today');
+  if (!last) return `Here since ${spokenDate(addedOn, today)}, not touched yet; ${promise}.`;
   return `You ${lastDeed(last)} ${daysAgo(last.on, today)}; ${promise}.`;
 }

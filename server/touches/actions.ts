@@ -6,7 +6,7 @@ import { completes, holdOf, KIND_WORDS, OUTCOME_WORDS, outcomesOf, type Outcome 
 
 import { act, type Context } from '../context';
 import { newId, type Sql } from '../db';
-import { invalid, notFound } from '../http/errors';
+import { conflict, invalid, notFound } from '../http/errors';
 import { findOrRefuse } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import * as q from './queries';
@@ -26,6 +26,8 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
   const touchId = newId(ctx.clock.nowMs());
   const done = await act(ctx, async (tx) => {
     const { name } = await findOrRefuse(tx, touch.personId);
+    const before = touch.itemKey ? await q.findMark(tx, touch.itemKey) : null;
+    if (before?.fate === 'made') throw conflict('This was logged already.');
     await q.insertTouches(tx, [
       {
         id: touchId,

@@ -1,4 +1,4 @@
-import type { ApiError, CallInput, CallOutput, Endpoint, ErrorCode } from '@/contract/endpoint';
+import type { ApiError, CallInput, CallOutput, Endpoint, ErrorCode } from './endpoint';
 
 /** A refusal of the server, with its sentence for people. */
 export class CallFault extends Error {
@@ -23,15 +23,21 @@ function urlOf(endpoint: Endpoint, input: CallInput<Endpoint>): string {
   return `/api${path}${text ? `?${text}` : ''}`;
 }
 
+export interface CallOptions {
+  /** Where the server is; the page's own address when left out. */
+  base?: string;
+  signal?: AbortSignal;
+}
+
 /** Calls an endpoint of the contract. The server has checked its answer against the same schema. */
 export async function call<E extends Endpoint>(
   endpoint: E,
   input: CallInput<E> = {},
-  signal?: AbortSignal,
+  { base = '', signal }: CallOptions = {},
 ): Promise<CallOutput<E>> {
   let response: Response;
   try {
-    response = await fetch(urlOf(endpoint, input), {
+    response = await fetch(base + urlOf(endpoint, input), {
       method: endpoint.method.toUpperCase(),
       ...(endpoint.method === 'get'
         ? {}

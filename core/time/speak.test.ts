@@ -1,0 +1,25 @@
+import { daysAgo, longDate, plainDate, plural, spokenDate } from '.';
+
+const today = plainDate('2026-11-23'); // a Monday
+
+test.each([
+  ['2026-11-23', 'today'],
+  ['2026-11-24', 'tomorrow'],
+  ['2026-11-22', 'yesterday'],
+  ['2026-11-26', 'Thursday'],
+  ['2026-11-17', 'last Tuesday'],
+  ['2026-11-30', 'November 30'],
+  ['2027-01-04', 'January 4, 2027'],
+])('%s is spoken of as %s', (date, spoken) => {
+  expect(spokenDate(plainDate(date), today)).toBe(spoken);
+});
+
+test('the year is said only when it is another one', () => {
+  expect(longDate(plainDate('2025-12-31'), today)).toBe('December 31, 2025');
+});
+
+test('counts agree in number', () => {
+  expect(plural(1, 'person', 'people')).toBe('1 person');
+  expect(plural(1200, 'person', 'people')).toBe('1,200 people');
+  expect(daysAgo(plainDate('2026-10-13'), today)).toBe('41 days ago');
+});

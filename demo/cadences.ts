@@ -1,0 +1,65 @@
+import { randomUUID } from 'node:crypto';
+
+import type { Beat, CadenceDraft } from '@/contract/cadences';
+
+const beat = (afterDays: number, kind: Beat['kind'], words: string): Beat => ({
+  id: randomUUID(),
+  afterDays,
+  kind,
+  words,
+  dayRule: 'next',
+});
+
+export interface DemoCadence {
+  draft: CadenceDraft;
+  /** The circles that are enrolled, and how many of each in all. */
+  circles: readonly string[];
+  people: number;
+}
+
+/** Marisol's cadences and whom she put on them. */
+export const makeCadences = (): DemoCadence[] => [
+  {
+    draft: {
+      name: 'Once a quarter, three ways',
+      rounds: null,
+      gapDays: 30,
+      beats: [
+        beat(0, 'call', 'How is the house treating you, {{ first_name }}? And what has changed since we spoke?'),
+        beat(30, 'social', 'A word on something they shared lately.'),
+        beat(60, 'text', 'Thinking of you in {{ place }}, {{ first_name }}. Anything I can look up for you?'),
+      ],
+    },
+    circles: ['Close', 'Wider'],
+    people: 78,
+  },
+  {
+    draft: {
+      name: 'Inner circle, every month',
+      rounds: null,
+      gapDays: 28,
+      beats: [
+        beat(0, 'call', 'Coffee this week, {{ first_name }}?'),
+        beat(28, 'card', 'Three lines by hand. Nothing to sell.'),
+      ],
+    },
+    circles: ['Inner'],
+    people: 18,
+  },
+  {
+    draft: {
+      name: 'The year after the keys',
+      rounds: 1,
+      gapDays: 0,
+      beats: [
+        beat(0, 'call', 'How were the first nights, {{ first_name }}?'),
+        beat(21, 'card', 'Welcome home. With the list of good people: plumber, painter, piano tuner.'),
+        beat(90, 'call', 'What would you have liked to know three months ago?'),
+        beat(180, 'email', 'Half a year in. Is the loan still the right one?'),
+        beat(365, 'call', 'A year in the house.'),
+      ],
+    },
+    circles: ['Close'],
+    people: 14,
+  },
+];

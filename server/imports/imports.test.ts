@@ -1,0 +1,94 @@
+import { listImports, previewImport, runImport, undoImport } from '@/contract/imports';
+import { addNote, getPerson, listPeople, peopleFacets } from '@/contract/people';
+import { getSettings, undoAction } from '@/contract/settings';
+import { logTouch } from '@/contract/touches';
+import { base64, startTestApi, type TestApi } from '@/testing/api';
+
+let api: TestApi;
+beforeAll(async () => {
+  api = await startTestApi();
+});
+afterAll(() => api.close());
+
+const CSV = `Client,E-mail,Mobile,Tags,Closeness,Last spoke,Notes
+Rosa Lind,rosa@example.com,555-0142,garden,Inner,2026-10-01,Kitchen half done
+"Marsh, Gideon",gideon@example.org,,,,,
+,,,,,,
+,,,,Inner,,
+Bad,mail@@,,,,,
+`;
+const file = { fileName: 'clients.csv', content: base64(CSV), mapping: null };
+const more = { circleId: null, tag: 'came in' };
+
+test('a preview writes nothing and says what it could not read', async () => {
+  const preview = await api.call(previewImport, { body: file });
+  expect(preview.mapping).toEqual(['name', 'email', 'phone', 'tags', 'circle', 'lastTouch', 'note']);
+  expect(preview.people).toBe(3);
+  expect(preview.faults).toEqual([
+    { row: 5, why: 'It has neither a name nor a way to reach anybody.', leftOut: true },
+    { row: 6, why: '“mail@@” is not an e-mail address; it is kept in the note.', leftOut: false },
+  ]);
+  expect((await api.call(peopleFacets)).total).toBe(0);
+});
+
+test('one batch comes in, can be found again, and is taken back as one', async () => {
+  const done = await api.call(runImport, { body: { ...file, ...more } });
+  expect(done).toMatchObject({ people: 3, leftOut: 1, sentence: 'Imported 3 people from clients.csv' });
+  const { rows } = await api.call(listPeople, { query: { batchId: done.batchId, sort: 'name' } });
+  expect(rows.map(({ name }) => name)).toEqual(['Bad', 'Rosa Lind', 'Gideon Marsh']);
+  const rosa = await api.call(getPerson, { params: { id: rows[1]!.id } });
+  expect(rosa).toMatchObject({
+    circle: { name: 'Inner' },
+    tags: ['came in', 'garden'],
+    notes: [{ body: 'Kitchen half done' }],
+    sentence: 'You last spoke 53 days ago; you promised every 30.',
+  });
+  const undone = await api.call(undoImport, { params: { id: done.batchId } });
+  expect(undone).toMatchObject({ removed: 3, kept: 0 });
+  expect((await api.call(listPeople, { query: {} })).total).toBe(0);
+  expect((await api.call(listImports)).batches[0]).toMatchObject({ undone: true });
+  expect(await api.refusal(undoImport, { params: { id: done.batchId } })).toMatchObject({ code: 'conflict' });
+
+  await api.call(undoAction, { params: { id: undone.actionId } });
+  expect((await api.call(listPeople, { query: { batchId: done.batchId } })).total).toBe(3);
+});
+
+test('taking a batch back keeps those with whom something has happened since', async () => {
+  const done = await api.call(runImport, { body: { ...file, ...more } });
+  const { rows } = await api.call(listPeople, { query: { batchId: done.batchId, sort: 'name' } });
+  const [bad, rosa] = rows;
+  await api.call(logTouch, { body: { personId: rosa!.id, kind: 'call', outcome: 'reached' } });
+  await api.call(addNote, { params: { id: bad!.id }, body: { body: 'Called back' } });
+  const undone = await api.call(undoImport, { params: { id: done.batchId } });
+  expect(undone).toMatchObject({ removed: 1, kept: 2 });
+  expect(undone.sentence).toMatch(/2 kept, because something has happened with them since$/);
+});
+
+test.each([
+  ['', 'This file is empty.', 'invalid'],
+  ['Name\n"never closed', /is opened and never closed/, 'invalid'],
+  [`Name\n${'Ana\n'.repeat(100_000)}`, /^This file has 100,000 rows/, 'too_large'],
+  ['City\nPort Ellery', 'No row of this file can be read as a person.', 'invalid'],
+] as const)('a file that can not be read is refused whole', async (text, message, code) => {
+  const before = (await api.call(peopleFacets)).total;
+  const refusal = await api.refusal(runImport, {
+    body: { fileName: 'bad.csv', content: base64(text), mapping: null, ...more },
+  });
+  expect(refusal.code).toBe(code);
+  expect(refusal.message).toMatch(message);
+  expect((await api.call(peopleFacets)).total).toBe(before);
+});
+
+test('a mapping for other columns is refused', async () => {
+  expect(await api.refusal(previewImport, { body: { ...file, mapping: ['name'] } })).toMatchObject({
+    message: 'The columns of this file are not the ones that were mapped. Choose it again.',
+  });
+});
+
+test('an unknown circle leaves nothing half-written', async () => {
+  const before = await api.call(listImports);
+  const body = { ...file, circleId: '0190a000-0000-7000-8000-0000000000ff', tag: null };
+  expect(await api.refusal(runImport, { body })).toMatchObject({ code: 'not_found' });
+  expect(await api.call(listImports)).toEqual(before);
+  expect((await api.call(getSettings)).circles).toHaveLength(4);
+});

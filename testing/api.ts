@@ -1,0 +1,86 @@
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+
+import pg from 'pg';
+import { pino } from 'pino';
+
+import { call, CallFault } from '@/contract/call';
+import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
+import { plainDate } from '@/core/time';
+import { createClock, setToday, type Clock } from '@/server/clock';
+import type { Context } from '@/server/context';
+import { migrate, readMigrations, type Db } from '@/server/db';
+import { openPglite } from '@/server/db/pglite';
+import { openPostgres } from '@/server/db/postgres';
+import { createApp } from '@/server/http/app';
+
+export interface TestApi {
+  ctx: Context;
+  clock: Clock;
+  url: string;
+  /** Calls an endpoint as a browser would, over HTTP. */
+  call<E extends Endpoint>(endpoint: E, input?: CallInput<E>): Promise<CallOutput<E>>;
+  /** The refusal that a call meets; fails if it is accepted. */
+  refusal<E extends Endpoint>(endpoint: E, input?: CallInput<E>): Promise<CallFault>;
+  close(): Promise<void>;
+}
+
+/** An empty database: in memory from the image, or a new one on the server that is named. */
+async function openTestDb(): Promise<{ db: Db; drop: () => Promise<void> }> {
+  const url = process.env.PENPAL_DATABASE_URL;
+  if (!url) {
+    const db = await openPglite(null, process.env.PENPAL_TEST_IMAGE);
+    return { db, drop: () => db.close() };
+  }
+  const admin = new pg.Client({ connectionString: url });
+  await admin.connect();
+  const name = `penpal_test_${process.pid}_${Date.now()}`;
+  await admin.query(`create database ${name}`);
+  const db = openPostgres(url.replace(/\/[^/]*$/, `/${name}`));
+  await migrate(db, await readMigrations('server/db/migrations'));
+  return {
+    db,
+    drop: async () => {
+      await db.close();
+      await admin.query(`drop database ${name}`);
+      await admin.end();
+    },
+  };
+}
+
+/** The real server on a real database, as of `today`, for one suite. */
+export async function startTestApi({ today = '2026-11-23', demo = false } = {}): Promise<TestApi> {
+  const { db, drop } = await openTestDb();
+  const clock = createClock('America/Los_Angeles');
+  setToday(clock, plainDate(today));
+  const ctx: Context = { db, clock, demo, version: 'test', schema: 1, revision: 0 };
+  const app = createApp(ctx, { webDir: null, log: pino({ level: 'silent' }) });
+  const server = await new Promise<Server>((done) => {
+    const listening = app.listen(0, '127.0.0.1', () => done(listening));
+  });
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  return {
+    ctx,
+    clock,
+    url: base,
+    call: (endpoint, input) => call(endpoint, input, { base }),
+    refusal: async (endpoint, input) => {
+      try {
+        await call(endpoint, input, { base });
+      } catch (error) {
+        if (error instanceof CallFault) return error;
+        throw error;
+      }
+      throw new Error(`${endpoint.path} was accepted`);
+    },
+    close: async () => {
+      await new Promise((done) => {
+        server.close(done);
+        server.closeAllConnections();
+      });
+      await drop();
+    },
+  };
+}
+
+export const base64 = (text: string): string => Buffer.from(text).toString('base64');
