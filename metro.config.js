@@ -18,10 +18,14 @@ if (api) {
   const { request } = require('node:http');
   config.server.enhanceMiddleware = (middleware) => (req, res, next) => {
     if (!req.url.startsWith('/api')) return middleware(req, res, next);
-    const passed = request(api + req.url, { method: req.method, headers: req.headers }, (answer) => {
-      res.writeHead(answer.statusCode ?? 502, answer.headers);
-      answer.pipe(res);
-    });
+    const passed = request(
+      api + req.url,
+      { method: req.method, headers: req.headers },
+      (answer) => {
+        res.writeHead(answer.statusCode ?? 502, answer.headers);
+        answer.pipe(res);
+      },
+    );
     passed.on('error', () => res.writeHead(502).end());
     req.pipe(passed);
   };

@@ -20,11 +20,21 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
-  use: { trace: 'retain-on-failure', launchOptions: chromium, locale: 'en-US', timezoneId: 'America/Los_Angeles' },
+  use: {
+    trace: 'retain-on-failure',
+    launchOptions: chromium,
+    locale: 'en-US',
+    timezoneId: 'America/Los_Angeles',
+  },
   projects: [
     {
       name: 'phone',
-      use: { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true, deviceScaleFactor: 2 },
+      use: {
+        viewport: { width: 390, height: 844 },
+        isMobile: true,
+        hasTouch: true,
+        deviceScaleFactor: 2,
+      },
     },
     { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
   ],

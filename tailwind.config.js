@@ -1,4 +1,17 @@
-const tokens = ['paper', 'sheet', 'line', 'edge', 'ink', 'soft', 'wax', 'sea', 'moss', 'straw', 'dusk', 'load'];
+const tokens = [
+  'paper',
+  'sheet',
+  'line',
+  'edge',
+  'ink',
+  'soft',
+  'wax',
+  'sea',
+  'moss',
+  'straw',
+  'dusk',
+  'load',
+];
 
 /** @type {import('tailwindcss').Config} */
 module.exports = {

@@ -15,7 +15,9 @@ const UNREACHABLE = 'Pen Pal can’t be reached. Check that it is still running,
 
 function urlOf(endpoint: Endpoint, input: CallInput<Endpoint>): string {
   const params = (input.params ?? {}) as Record<string, string>;
-  const path = endpoint.path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(params[name]!));
+  const path = endpoint.path.replace(/:(\w+)/g, (_, name: string) =>
+    encodeURIComponent(params[name]!),
+  );
   const query = new URLSearchParams();
   for (const [name, value] of Object.entries((input.query ?? {}) as Record<string, unknown>))
     if (value !== undefined && value !== '') query.set(name, String(value));
@@ -41,7 +43,10 @@ export async function call<E extends Endpoint>(
       method: endpoint.method.toUpperCase(),
       ...(endpoint.method === 'get'
         ? {}
-        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(input.body ?? {}) }),
+        : {
+            headers: { 'content-type': 'application/json' },
+            body: JSON.stringify(input.body ?? {}),
+          }),
       ...(signal ? { signal } : {}),
     });
   } catch (error) {

@@ -10,6 +10,11 @@ const isEndpoint = (value: unknown): value is Endpoint =>
   typeof value === 'object' && value !== null && 'method' in value && 'path' in value;
 
 /** Every endpoint of the API, for the server's OpenAPI document. */
-export const endpoints: Endpoint[] = [settings, people, imports, cadences, touches, planner].flatMap(
-  (file) => Object.values(file).filter(isEndpoint),
-);
+export const endpoints: Endpoint[] = [
+  settings,
+  people,
+  imports,
+  cadences,
+  touches,
+  planner,
+].flatMap((file) => Object.values(file).filter(isEndpoint));

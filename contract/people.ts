@@ -163,7 +163,9 @@ export const PersonSheet = z.object({
   version: z.number().int(),
   name: z.string(),
   fields: PersonFields,
-  circle: z.object({ id: Id, name: z.string(), promiseDays: z.number().int().nullable() }).nullable(),
+  circle: z
+    .object({ id: Id, name: z.string(), promiseDays: z.number().int().nullable() })
+    .nullable(),
   ownPromiseDays: z.number().int().nullable(),
   tags: z.array(z.string()),
   addedOn: Day,

@@ -13,7 +13,9 @@ export const Circle = z.object({
 });
 export type Circle = z.infer<typeof Circle>;
 
-const Weekday = z.union([1, 2, 3, 4, 5, 6, 7].map((n) => z.literal(n as 1 | 2 | 3 | 4 | 5 | 6 | 7)));
+const Weekday = z.union(
+  [1, 2, 3, 4, 5, 6, 7].map((n) => z.literal(n as 1 | 2 | 3 | 4 | 5 | 6 | 7)),
+);
 
 export const Settings = z.object({
   ownerName: z.string().trim().max(120),
@@ -35,7 +37,12 @@ export const getSettings = endpoint({
   path: '/settings',
   subject,
   summary: "The owner's days, capacity and circles",
-  response: z.object({ settings: Settings, circles: z.array(Circle), demo: z.boolean(), today: Day }),
+  response: z.object({
+    settings: Settings,
+    circles: z.array(Circle),
+    demo: z.boolean(),
+    today: Day,
+  }),
 });
 
 export const saveSettings = endpoint({

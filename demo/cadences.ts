@@ -25,9 +25,17 @@ export const makeCadences = (): DemoCadence[] => [
       rounds: null,
       gapDays: 30,
       beats: [
-        beat(0, 'call', 'How is the house treating you, {{ first_name }}? And what has changed since we spoke?'),
+        beat(
+          0,
+          'call',
+          'How is the house treating you, {{ first_name }}? And what has changed since we spoke?',
+        ),
         beat(30, 'social', 'A word on something they shared lately.'),
-        beat(60, 'text', 'Thinking of you in {{ place }}, {{ first_name }}. Anything I can look up for you?'),
+        beat(
+          60,
+          'text',
+          'Thinking of you in {{ place }}, {{ first_name }}. Anything I can look up for you?',
+        ),
       ],
     },
     circles: ['Close', 'Wider'],
@@ -53,7 +61,11 @@ export const makeCadences = (): DemoCadence[] => [
       gapDays: 0,
       beats: [
         beat(0, 'call', 'How were the first nights, {{ first_name }}?'),
-        beat(21, 'card', 'Welcome home. With the list of good people: plumber, painter, piano tuner.'),
+        beat(
+          21,
+          'card',
+          'Welcome home. With the list of good people: plumber, painter, piano tuner.',
+        ),
         beat(90, 'call', 'What would you have liked to know three months ago?'),
         beat(180, 'email', 'Half a year in. Is the loan still the right one?'),
         beat(365, 'call', 'A year in the house.'),

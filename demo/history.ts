@@ -5,9 +5,21 @@ import { outcomesOf, type TouchKind } from '@/core/touches';
 import type { Random } from './random';
 import { NOTES } from './words';
 
-export type PastTouch = Pick<LogTouch, 'personId' | 'kind' | 'outcome'> & { on: PlainDate; note: string };
+export type PastTouch = Pick<LogTouch, 'personId' | 'kind' | 'outcome'> & {
+  on: PlainDate;
+  note: string;
+};
 
-const KINDS: readonly TouchKind[] = ['call', 'call', 'call', 'text', 'email', 'social', 'card', 'visit'];
+const KINDS: readonly TouchKind[] = [
+  'call',
+  'call',
+  'call',
+  'text',
+  'email',
+  'social',
+  'card',
+  'visit',
+];
 
 /**
  * The touches of one person over the months before the demo begins, roughly at the pace of their

@@ -40,14 +40,21 @@ export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> 
   say('  … what happened in the year before');
   const from = addDays(addMonths(clock.today, -HISTORY_MONTHS), LIVED_DAYS);
   const touches = rows.flatMap((row) =>
-    pastTouches(random, row.id, row.standing.promiseDays ?? 180, { from, to: addDays(clock.today, -1) }),
+    pastTouches(random, row.id, row.standing.promiseDays ?? 180, {
+      from,
+      to: addDays(clock.today, -1),
+    }),
   );
   await call(logPast, { body: { touches } }, { base });
   await enrolPeople(base, random, rows);
   await liveThrough(base, random, LIVED_DAYS, say);
 }
 
-async function enrolPeople(base: string, random: Random, rows: readonly PersonRow[]): Promise<void> {
+async function enrolPeople(
+  base: string,
+  random: Random,
+  rows: readonly PersonRow[],
+): Promise<void> {
   const { clock } = await call(health, {}, { base });
   const free = new Set(rows.map(({ id }) => id));
   for (const { draft, circles, people } of makeCadences()) {

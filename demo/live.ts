@@ -28,7 +28,12 @@ export async function liveThrough(
         await call(putOff, { body: { itemKey: item.key, until } }, { base });
       } else if (random.chance(0.93)) {
         const outcome = likelyOutcome(random, item.kind);
-        const body: LogTouch = { personId: item.personId, kind: item.kind, outcome, itemKey: item.key };
+        const body: LogTouch = {
+          personId: item.personId,
+          kind: item.kind,
+          outcome,
+          itemKey: item.key,
+        };
         if (completes(outcome) && random.chance(0.3)) body.note = random.pick(NOTES);
         if (completes(outcome) && random.chance(0.05))
           body.followUp = {

@@ -36,7 +36,9 @@ const AREAS = ['541', '458', '971'];
 
 /** The sphere of Marisol Quane: about 240 people of Port Ellery, some with gaps in what is known. */
 export function makePeople(random: Random): DemoPerson[] {
-  const names = random.shuffled(GIVEN.flatMap((given) => FAMILY.map((family) => ({ given, family }))));
+  const names = random.shuffled(
+    GIVEN.flatMap((given) => FAMILY.map((family) => ({ given, family }))),
+  );
   const numbers = random.shuffled(
     AREAS.flatMap((area) => Array.from({ length: 100 }, (_, i) => `${area}-555-01${pad(i)}`)),
   );
@@ -50,7 +52,9 @@ export function makePeople(random: Random): DemoPerson[] {
       'First name': given,
       'Last name': family,
       Company: isSource || random.chance(0.1) ? random.pick(FIRMS) : '',
-      'E-mail': random.chance(0.92) ? `${slug(given)}.${slug(family)}@example.${random.pick(['com', 'org', 'net'])}` : '',
+      'E-mail': random.chance(0.92)
+        ? `${slug(given)}.${slug(family)}@example.${random.pick(['com', 'org', 'net'])}`
+        : '',
       Phone: random.chance(0.95) ? numbers[i]! : '',
       Street: hasHome ? `${random.int(1, 98)} ${random.pick(place.streets)}` : '',
       City: hasHome ? 'Port Ellery' : '',

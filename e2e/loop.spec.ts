@@ -20,7 +20,9 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
     buffer: Buffer.from(CSV),
   });
   await expect(page.getByText('3 people would come in')).toBeVisible();
-  await expect(page.getByText('Row 6: It has neither a name nor a way to reach anybody.')).toBeVisible();
+  await expect(
+    page.getByText('Row 6: It has neither a name nor a way to reach anybody.'),
+  ).toBeVisible();
   await expect(page.getByLabel('What Last spoke holds')).toHaveValue('lastTouch');
   await page.getByRole('button', { name: 'Import 3 people' }).click();
   await expect(page.getByRole('link', { name: /Rosa Lind/ })).toBeVisible();
@@ -45,7 +47,12 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(page.getByRole('heading', { name: 'Quarterly, three ways' })).toBeVisible();
   await page.getByRole('button', { name: 'Enroll people' }).click();
 
-  await expect(page.getByText('Ask Rosa about the house').or(page.getByText('Ask Gideon about the house')).first()).toBeVisible();
+  await expect(
+    page
+      .getByText('Ask Rosa about the house')
+      .or(page.getByText('Ask Gideon about the house'))
+      .first(),
+  ).toBeVisible();
   await expect(page.getByText('Halima Osei: no phone')).toBeVisible();
   await page.getByRole('button', { name: 'Enroll 3 people' }).click();
 
@@ -60,7 +67,9 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await page.getByRole('link', { name: 'People', exact: true }).click();
   await page.getByRole('link', { name: /Rosa Lind/ }).click();
   await expect(page.getByText('You last spoke today; you promised every 30.')).toBeVisible();
-  await expect(page.getByText('Next: social word, Wednesday').or(page.getByText(/Next: .*December 23/))).toBeVisible();
+  await expect(
+    page.getByText('Next: social word, Wednesday').or(page.getByText(/Next: .*December 23/)),
+  ).toBeVisible();
   await expect(page.getByText('Call, reached. Kitchen is done')).toBeVisible();
 
   await page.getByRole('link', { name: 'Desk', exact: true }).click();

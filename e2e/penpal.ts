@@ -60,7 +60,8 @@ function watch(page: Page): string[] {
   });
   page.on('request', (request) => {
     const { protocol, hostname } = new URL(request.url());
-    if (/^https?:$/.test(protocol) && hostname !== '127.0.0.1') faults.push(`request to ${hostname}`);
+    if (/^https?:$/.test(protocol) && hostname !== '127.0.0.1')
+      faults.push(`request to ${hostname}`);
   });
   return faults;
 }

@@ -7,7 +7,13 @@ import { bin, must, ROOT } from './run.mjs';
 const STAMP = join(ROOT, 'dist/stamp.json');
 const SERVER_ROOMS = ['server', 'core', 'contract', 'demo'];
 const WEB_ROOMS = ['app', 'client', 'core', 'contract', 'public'];
-const WEB_FILES = ['global.css', 'tailwind.config.js', 'metro.config.js', 'babel.config.js', 'app.json'];
+const WEB_FILES = [
+  'global.css',
+  'tailwind.config.js',
+  'metro.config.js',
+  'babel.config.js',
+  'app.json',
+];
 
 async function filesBelow(dir) {
   const entries = await readdir(dir, { recursive: true, withFileTypes: true }).catch(() => []);
@@ -60,7 +66,15 @@ export async function build({ force = false } = {}) {
       '--log-level=warning',
       '--outfile=dist/server/main.mjs',
     ]);
-    await cp(join(ROOT, 'server/db/migrations'), join(ROOT, 'dist/server/migrations'), { recursive: true });
+    await cp(join(ROOT, 'server/db/migrations'), join(ROOT, 'dist/server/migrations'), {
+      recursive: true,
+    });
+    await must('Preparing an empty database', process.execPath, [
+      '--import',
+      'tsx',
+      'scripts/make-image.ts',
+      'dist/server/image.tar.gz',
+    ]);
   }
   await mkdir(join(ROOT, 'dist'), { recursive: true });
   await writeFile(STAMP, JSON.stringify(wanted));

@@ -14,6 +14,7 @@ export interface Config {
   fresh: boolean;
   webDir: string | null;
   migrationsDir: string;
+  image: string;
 }
 
 /** A start-up mistake, told in one sentence. */
@@ -24,7 +25,9 @@ export function readConfig(argv: readonly string[], env: NodeJS.ProcessEnv): Con
   const { values } = parse(argv);
   const port = Number(values.port ?? env.PENPAL_PORT ?? 4310);
   if (!Number.isInteger(port) || port < 0 || port > 65_535)
-    throw new StartFault(`“${values.port ?? env.PENPAL_PORT}” is not a port. Choose one from 1024 to 65535.`);
+    throw new StartFault(
+      `“${values.port ?? env.PENPAL_PORT}” is not a port. Choose one from 1024 to 65535.`,
+    );
   if (values.today !== undefined && !isPlainDate(values.today))
     throw new StartFault(`“${values.today}” is not a day. Write it as 2026-11-23.`);
   const demo = Boolean(values.demo) && !values.empty;
@@ -38,6 +41,7 @@ export function readConfig(argv: readonly string[], env: NodeJS.ProcessEnv): Con
     fresh: Boolean(values.fresh),
     webDir: values['api-only'] ? null : (env.PENPAL_WEB_DIR ?? 'dist/web'),
     migrationsDir: env.PENPAL_MIGRATIONS_DIR ?? 'server/db/migrations',
+    image: env.PENPAL_IMAGE ?? 'dist/server/image.tar.gz',
   };
 }
 

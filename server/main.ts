@@ -11,7 +11,9 @@ import { start, type Running } from './start';
 /** --fresh loses nothing: the data that was there is moved aside under a dated name. */
 async function setAside(config: Config): Promise<void> {
   if (!config.fresh || !existsSync(config.dataDir)) return;
-  await (await lockDataDir(config.dataDir))(); // refuses while another Pen Pal has it open
+  await (
+    await lockDataDir(config.dataDir)
+  )(); // refuses while another Pen Pal has it open
   const aside = `${config.dataDir}-until-${new Date().toISOString().replace(/[:.]/g, '-')}`;
   await rename(config.dataDir, aside);
   console.log(`The data that was there is kept in ${aside}`);
@@ -23,7 +25,9 @@ const DEMO_SEED = 4310;
 /** Fills a new demo; one whose filling was broken off says how to begin again. */
 async function ensureFilled({ ctx, url }: Running): Promise<void> {
   if (await readMemo<boolean>(ctx.db, FILLED)) return;
-  const [{ n } = { n: 0 }] = await ctx.db.query<{ n: number }>('select count(*)::int as n from person');
+  const [{ n } = { n: 0 }] = await ctx.db.query<{ n: number }>(
+    'select count(*)::int as n from person',
+  );
   if (n > 0)
     throw new StartFault('The demo was not filled to its end last time. Start it with --fresh.');
   ctx.clock.shiftDays -= LIVED_DAYS;

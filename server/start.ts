@@ -25,6 +25,7 @@ export async function start(config: Config): Promise<Running> {
     url: config.databaseUrl,
     dataDir: resolve(config.dataDir),
     migrationsDir: resolve(config.migrationsDir),
+    image: resolve(config.image),
   });
   try {
     const settings = await readSettings(opened.db);
@@ -67,7 +68,9 @@ function listen(app: ReturnType<typeof createApp>, { host, port }: Config): Prom
       if (code === 'EADDRINUSE')
         return fail(new StartFault(`Port ${port} is in use. Choose another one with --port.`));
       if (code === 'EACCES')
-        return fail(new StartFault(`Port ${port} may not be used by you. Choose one above 1023 with --port.`));
+        return fail(
+          new StartFault(`Port ${port} may not be used by you. Choose one above 1023 with --port.`),
+        );
       fail(error);
     });
   });

@@ -36,7 +36,7 @@ async function openTestDb(): Promise<{ db: Db; drop: () => Promise<void> }> {
   await admin.connect();
   const name = `penpal_test_${process.pid}_${Date.now()}`;
   await admin.query(`create database ${name}`);
-  const db = openPostgres(url.replace(/\/[^/]*$/, `/${name}`));
+  const db = openPostgres(url.replace('/postgres?', `/${name}?`));
   await migrate(db, await readMigrations('server/db/migrations'));
   return {
     db,
@@ -54,7 +54,10 @@ export async function startTestApi({ today = '2026-11-23', demo = false } = {}):
   const clock = createClock('America/Los_Angeles');
   setToday(clock, plainDate(today));
   const ctx: Context = { db, clock, demo, version: 'test', schema: 1, revision: 0 };
-  const app = createApp(ctx, { webDir: null, log: pino({ level: 'silent' }) });
+  const app = createApp(ctx, {
+    webDir: null,
+    log: pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' }),
+  });
   const server = await new Promise<Server>((done) => {
     const listening = app.listen(0, '127.0.0.1', () => done(listening));
   });

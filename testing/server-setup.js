@@ -8,16 +8,21 @@ module.exports = async () => {
   const root = join(__dirname, '..');
   const migrations = join(root, 'server/db/migrations');
   const hash = createHash('sha256');
-  for (const name of readdirSync(migrations).sort()) hash.update(readFileSync(join(migrations, name)));
+  for (const name of readdirSync(migrations).sort())
+    hash.update(readFileSync(join(migrations, name)));
   const dir = join(root, 'node_modules/.cache/penpal');
   const image = join(dir, `image-${hash.digest('hex').slice(0, 16)}.tar.gz`);
   if (!existsSync(image)) {
     mkdirSync(dir, { recursive: true });
-    execFileSync(process.execPath, ['--import', 'tsx', join(__dirname, 'make-image.ts'), image], {
-      cwd: root,
-      stdio: 'inherit',
-      env: { ...process.env, NODE_OPTIONS: '' },
-    });
+    execFileSync(
+      process.execPath,
+      ['--import', 'tsx', join(root, 'scripts/make-image.ts'), image],
+      {
+        cwd: root,
+        stdio: 'inherit',
+        env: { ...process.env, NODE_OPTIONS: '' },
+      },
+    );
   }
   process.env.PENPAL_TEST_IMAGE = image;
 };

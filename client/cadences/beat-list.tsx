@@ -108,7 +108,10 @@ function BeatRow({ beat, index, last, onChange, onMove, onCopy, onDelete }: RowP
     {
       ref: sortable.setNodeRef,
       role: 'listitem',
-      style: { transform: CSS.Translate.toString(sortable.transform), transition: sortable.transition },
+      style: {
+        transform: CSS.Translate.toString(sortable.transform),
+        transition: sortable.transition,
+      },
       className: 'border-b border-line bg-sheet py-3',
     },
     <View className="flex-row gap-2">
@@ -147,8 +150,20 @@ function BeatRow({ beat, index, last, onChange, onMove, onCopy, onDelete }: RowP
           onChangeText={(words) => onChange({ ...beat, words })}
         />
         <View className="flex-row flex-wrap gap-x-3">
-          <Button weight="quiet" label="Earlier" spoken={`Move ${nth} earlier`} disabled={index === 0} onPress={() => onMove(-1)} />
-          <Button weight="quiet" label="Later" spoken={`Move ${nth} later`} disabled={last} onPress={() => onMove(1)} />
+          <Button
+            weight="quiet"
+            label="Earlier"
+            spoken={`Move ${nth} earlier`}
+            disabled={index === 0}
+            onPress={() => onMove(-1)}
+          />
+          <Button
+            weight="quiet"
+            label="Later"
+            spoken={`Move ${nth} later`}
+            disabled={last}
+            onPress={() => onMove(1)}
+          />
           <Button weight="quiet" label="Copy" spoken={`Copy ${nth}`} onPress={onCopy} />
           <Button weight="quiet" label="Remove" spoken={`Remove ${nth}`} onPress={onDelete} />
         </View>

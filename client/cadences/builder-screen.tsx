@@ -4,8 +4,27 @@ import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
-import { Body, Button, Choice, Fault, Field, NumberField, Page, Soft, Title, useWide, Waiting } from '@/client/ui';
-import { createCadence, getCadence, saveCadence, type Beat, type Cadence, type CadenceDraft } from '@/contract/cadences';
+import {
+  Body,
+  Button,
+  Choice,
+  Fault,
+  Field,
+  NumberField,
+  Page,
+  Soft,
+  Title,
+  useWide,
+  Waiting,
+} from '@/client/ui';
+import {
+  createCadence,
+  getCadence,
+  saveCadence,
+  type Beat,
+  type Cadence,
+  type CadenceDraft,
+} from '@/contract/cadences';
 import { getSettings, type Settings } from '@/contract/settings';
 import { faultSentence, findFault, inOrder, roundPeriod, yearShape } from '@/core/cadences';
 import { plural, toDayNumber, type PlainDate } from '@/core/time';
@@ -30,7 +49,14 @@ export function BuilderScreen() {
             <Builder key="new" saved={null} days={days} today={today} />
           ) : (
             <Waiting query={cadence}>
-              {(saved) => <Builder key={`${saved.id}:${saved.version}`} saved={saved} days={days} today={today} />}
+              {(saved) => (
+                <Builder
+                  key={`${saved.id}:${saved.version}`}
+                  saved={saved}
+                  days={days}
+                  today={today}
+                />
+              )}
             </Waiting>
           )
         }
@@ -53,7 +79,12 @@ const newBeat = (after: number): Beat => ({
   dayRule: 'next',
 });
 
-const draftOf = ({ name, beats, rounds, gapDays }: Cadence): CadenceDraft => ({ name, beats, rounds, gapDays });
+const draftOf = ({ name, beats, rounds, gapDays }: Cadence): CadenceDraft => ({
+  name,
+  beats,
+  rounds,
+  gapDays,
+});
 
 function Builder({ saved, days, today }: BuilderProps) {
   const wide = useWide();
@@ -66,17 +97,22 @@ function Builder({ saved, days, today }: BuilderProps) {
   const fault = findFault(draft);
   const shape = useMemo(
     () =>
-      yearShape(fault ? { ...draft, beats: [] } : { ...draft, beats: inOrder(draft.beats) }, toDayNumber(today), {
-        workingDays: days.workingDays,
-        daysOff: new Set(days.daysOff.map(toDayNumber)),
-      }),
+      yearShape(
+        fault ? { ...draft, beats: [] } : { ...draft, beats: inOrder(draft.beats) },
+        toDayNumber(today),
+        {
+          workingDays: days.workingDays,
+          daysOff: new Set(days.daysOff.map(toDayNumber)),
+        },
+      ),
     [draft, fault, days, today],
   );
   const changed = !saved || JSON.stringify(draft) !== JSON.stringify(draftOf(saved));
   const busy = create.isPending || save.isPending;
   const error = create.error ?? save.error;
   const keep = () => {
-    if (saved) save.mutate({ params: { id: saved.id }, body: { ...draft, version: saved.version } });
+    if (saved)
+      save.mutate({ params: { id: saved.id }, body: { ...draft, version: saved.version } });
     else
       create.mutate({ body: draft }, { onSuccess: ({ id }) => router.replace(`/cadences/${id}`) });
   };
@@ -95,7 +131,12 @@ function Builder({ saved, days, today }: BuilderProps) {
         <Title>{saved ? saved.name : 'A new cadence'}</Title>
         <View className="flex-row items-center gap-2">
           {changed ? null : <Soft>Saved</Soft>}
-          <Button weight={changed ? 'main' : 'plain'} label="Save" disabled={!changed || busy} onPress={keep} />
+          <Button
+            weight={changed ? 'main' : 'plain'}
+            label="Save"
+            disabled={!changed || busy}
+            onPress={keep}
+          />
           {saved && !changed ? (
             <Button
               weight="main"
@@ -106,7 +147,12 @@ function Builder({ saved, days, today }: BuilderProps) {
         </View>
       </View>
       {saved ? <Soft>{peopleOn(saved, selection?.people ?? 0)}</Soft> : null}
-      <Field label="Name" value={draft.name} onChangeText={(name) => set({ name })} className="max-w-[520px]" />
+      <Field
+        label="Name"
+        value={draft.name}
+        onChangeText={(name) => set({ name })}
+        className="max-w-[520px]"
+      />
       {error ? <Fault>{error.message}</Fault> : null}
       {draft.beats.length > 0 ? (
         <View className="rounded border border-line bg-sheet p-3">
@@ -115,11 +161,7 @@ function Builder({ saved, days, today }: BuilderProps) {
       ) : null}
       <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
         <View className="min-w-0 flex-[3] gap-3">
-          <BeatList
-            beats={draft.beats}
-            onChange={(beats) => set({ beats })}
-            onCopy={copy}
-          />
+          <BeatList beats={draft.beats} onChange={(beats) => set({ beats })} onCopy={copy} />
           <View className="flex-row flex-wrap gap-2">
             <Button label="Add a beat" onPress={addBeat} />
             <Button
@@ -155,10 +197,19 @@ const REPEATS = [
   { value: 'endless', label: 'Without end' },
 ] as const;
 
-function Rounds({ draft, set }: { draft: CadenceDraft; set: (part: Partial<CadenceDraft>) => void }) {
+function Rounds({
+  draft,
+  set,
+}: {
+  draft: CadenceDraft;
+  set: (part: Partial<CadenceDraft>) => void;
+}) {
   const repeat: Repeat = draft.rounds === null ? 'endless' : draft.rounds === 1 ? 'once' : 'times';
   const choose = (next: Repeat) =>
-    set({ rounds: next === 'endless' ? null : next === 'once' ? 1 : 4, gapDays: Math.max(1, draft.gapDays) });
+    set({
+      rounds: next === 'endless' ? null : next === 'once' ? 1 : 4,
+      gapDays: Math.max(1, draft.gapDays),
+    });
   const number = (text: string) => Math.max(0, Number.parseInt(text, 10) || 0);
   return (
     <View className="gap-2">

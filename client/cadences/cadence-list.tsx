@@ -30,8 +30,8 @@ export function CadenceList() {
         {({ cadences }) =>
           cadences.length === 0 ? (
             <Body>
-              A cadence is a series of touches that repeats: a call, a word online, a text. Build one, then
-              enroll people in it.
+              A cadence is a series of touches that repeats: a call, a word online, a text. Build
+              one, then enroll people in it.
             </Body>
           ) : (
             <>
@@ -48,7 +48,11 @@ export function CadenceList() {
                     <Soft>{plural(cadence.people, 'person', 'people')}</Soft>
                   </View>
                   <Soft>{summary(cadence)}</Soft>
-                  <RoundLine beats={cadence.beats} rounds={cadence.rounds} gapDays={cadence.gapDays} />
+                  <RoundLine
+                    beats={cadence.beats}
+                    rounds={cadence.rounds}
+                    gapDays={cadence.gapDays}
+                  />
                 </Pressable>
               ))}
             </>

@@ -6,7 +6,21 @@ import { View } from 'react-native';
 import { call, CallFault, useRead, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
 import { LoadChart } from '@/client/planner';
-import { Body, Button, Choice, DayField, Fault, Heading, KindMark, Page, Select, Soft, Title, useWide, Waiting } from '@/client/ui';
+import {
+  Body,
+  Button,
+  Choice,
+  DayField,
+  Fault,
+  Heading,
+  KindMark,
+  Page,
+  Select,
+  Soft,
+  Title,
+  useWide,
+  Waiting,
+} from '@/client/ui';
 import { enrol, listCadences, previewEnrolment } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/people';
@@ -78,7 +92,8 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
   const body = { cadenceId, who, startOn: startOn as PlainDate };
   const preview = useQuery<Preview, CallFault>({
     queryKey: ['enrol-preview', body, samplePersonId],
-    queryFn: ({ signal }) => call(previewEnrolment, { body: { ...body, samplePersonId } }, { signal }),
+    queryFn: ({ signal }) =>
+      call(previewEnrolment, { body: { ...body, samplePersonId } }, { signal }),
     placeholderData: (previous) => previous,
   });
   const enrolling = useWrite(enrol);
@@ -103,7 +118,13 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
           : `For the ${plural(chosen, 'person', 'people')} chosen in People.`}
       </Body>
       <View className="flex-row flex-wrap gap-3">
-        <Select label="Cadence" className="min-w-[240px]" value={cadenceId} options={cadences} onChange={setCadenceId} />
+        <Select
+          label="Cadence"
+          className="min-w-[240px]"
+          value={cadenceId}
+          options={cadences}
+          onChange={setCadenceId}
+        />
         <DayField label="Starts on" value={startOn} onChange={setStartOn} min={today} />
       </View>
       {preview.error ? <Fault>{preview.error.message}</Fault> : null}
@@ -167,8 +188,15 @@ function PreviewOf({ data, today, lacking, onLacking, onSample }: PreviewProps) 
                 {`${person.name}: no ${person.lacks.join(', no ').replace('email', 'e-mail')}`}
               </Soft>
             ))}
-            {data.lacking.length > 12 ? <Soft>{`and ${data.lacking.length - 12} more`}</Soft> : null}
-            <Choice label="Those who lack something" value={lacking} options={LACKING} onChange={onLacking} />
+            {data.lacking.length > 12 ? (
+              <Soft>{`and ${data.lacking.length - 12} more`}</Soft>
+            ) : null}
+            <Choice
+              label="Those who lack something"
+              value={lacking}
+              options={LACKING}
+              onChange={onLacking}
+            />
           </View>
         ) : data.people > 0 ? (
           <Soft>Everybody has what it needs.</Soft>
@@ -193,7 +221,7 @@ function Sample({ data, today, onSample }: Pick<PreviewProps, 'data' | 'today' |
       />
       {sample.touches.map((touch, i) => (
         <View key={i} className="flex-row gap-3">
-          <Soft className="w-[96px] leading-6 tabular-nums">
+          <Soft className="w-[96px] tabular-nums leading-6">
             {`${weekdayName(touch.on).slice(0, 3)}, ${shortDate(touch.on, today)}`}
           </Soft>
           <View className="pt-1">
@@ -211,7 +239,9 @@ function Sample({ data, today, onSample }: Pick<PreviewProps, 'data' | 'today' |
 
 function slipSentence({ slipsBefore, slipsAfter }: Preview): string {
   const more = slipsAfter - slipsBefore;
-  if (more > 0) return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
-  if (more < 0) return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
+  if (more > 0)
+    return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
+  if (more < 0)
+    return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
   return 'It breaks no promise in the next 13 weeks.';
 }

@@ -16,7 +16,11 @@ const LABEL_ROOM = 44;
 type Drawn = { beat: Beat; day: number; again: boolean };
 
 /** A cadence to scale: this round in ink, the next one, if there is one, in outline on a tint. */
-export function RoundLine({ beats, rounds, gapDays }: Pick<Cadence, 'rounds' | 'gapDays'> & { beats: readonly Beat[] }) {
+export function RoundLine({
+  beats,
+  rounds,
+  gapDays,
+}: Pick<Cadence, 'rounds' | 'gapDays'> & { beats: readonly Beat[] }) {
   const [width, setWidth] = useState(0);
   const repeats = rounds !== 1 && gapDays > 0;
   const length = roundLength(beats);
@@ -27,7 +31,9 @@ export function RoundLine({ beats, rounds, gapDays }: Pick<Cadence, 'rounds' | '
     ...beats.map((beat) => ({ beat, day: beat.afterDays, again: false })),
     ...(repeats ? beats.map((beat) => ({ beat, day: beat.afterDays + period, again: true })) : []),
   ];
-  const spoken = beats.map((b) => `${KIND_WORDS[b.kind].noun} on day ${b.afterDays + 1}`).join(', ');
+  const spoken = beats
+    .map((b) => `${KIND_WORDS[b.kind].noun} on day ${b.afterDays + 1}`)
+    .join(', ');
   return (
     <View
       role="img"
@@ -46,7 +52,13 @@ export function RoundLine({ beats, rounds, gapDays }: Pick<Cadence, 'rounds' | '
               fill={colour('paper')}
             />
           ) : null}
-          <Line x1={x(0)} x2={repeats ? x(period) : x(length)} y1={AXIS} y2={AXIS} stroke={colour('ink')} />
+          <Line
+            x1={x(0)}
+            x2={repeats ? x(period) : x(length)}
+            y1={AXIS}
+            y2={AXIS}
+            stroke={colour('ink')}
+          />
           {repeats ? (
             <Line x1={x(period)} x2={x(days)} y1={AXIS} y2={AXIS} stroke={colour('edge')} />
           ) : null}

@@ -42,7 +42,9 @@ export function YearView({ shape }: { shape: YearShape }) {
           <Body>
             {`${plural(touches.length, 'touch', 'touches')} in ${countInWords(ways)} ${ways === 1 ? 'way' : 'ways'}. Longest silence ${plural(longestSilence, 'day')}.`}
           </Body>
-          <Soft>{byKind.map(({ kind, total }) => `${KIND_WORDS[kind].noun} ${total}`).join(', ')}</Soft>
+          <Soft>
+            {byKind.map(({ kind, total }) => `${KIND_WORDS[kind].noun} ${total}`).join(', ')}
+          </Soft>
         </>
       )}
     </View>
@@ -59,11 +61,27 @@ function KindRow({ row, y }: { row: YearShape['byKind'][number]; y: number }) {
         const x = LABEL + m * CELL + CELL / 2;
         if (count === 0) return <Circle key={m} cx={x} cy={y} r={1} fill={colour('edge')} />;
         return count > 1 ? (
-          <SvgText key={m} x={x} y={y + 4} textAnchor="middle" fontFamily="HankenSemiBold" fontSize={13} fill={colour('ink')}>
+          <SvgText
+            key={m}
+            x={x}
+            y={y + 4}
+            textAnchor="middle"
+            fontFamily="HankenSemiBold"
+            fontSize={13}
+            fill={colour('ink')}
+          >
             {count}
           </SvgText>
         ) : (
-          <KindShape key={m} kind={row.kind} x={x} y={y} r={5} fill={colour('ink')} stroke={colour('ink')} />
+          <KindShape
+            key={m}
+            kind={row.kind}
+            x={x}
+            y={y}
+            r={5}
+            fill={colour('ink')}
+            stroke={colour('ink')}
+          />
         );
       })}
     </>

@@ -35,7 +35,9 @@ function Places({ wide }: { wide: boolean }) {
     <View
       role="navigation"
       aria-label="Places"
-      className={wide ? 'w-[76px] gap-4 border-r border-line py-6' : 'flex-row border-t border-line pb-1'}
+      className={
+        wide ? 'w-[76px] gap-4 border-r border-line py-6' : 'flex-row border-t border-line pb-1'
+      }
     >
       {PLACES.map(({ href, label, Icon }) => {
         const here = isAt(href, path);

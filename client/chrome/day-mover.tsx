@@ -29,7 +29,13 @@ export function DayMover() {
         {`Demo: ${weekdayName(data.today).slice(0, 3)}, ${longDate(data.today, data.today)}`}
       </Soft>
       {STEPS.map(({ days, label }) => (
-        <Button key={days} weight="quiet" label={label} disabled={busy} onPress={() => void move(days)} />
+        <Button
+          key={days}
+          weight="quiet"
+          label={label}
+          disabled={busy}
+          onPress={() => void move(days)}
+        />
       ))}
     </View>
   );

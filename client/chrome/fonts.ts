@@ -7,8 +7,12 @@ export function useTypefaces(): void {
     NewsreaderItalic: font(
       require('@expo-google-fonts/newsreader/400Regular_Italic/Newsreader_400Regular_Italic.ttf'),
     ),
-    Hanken: font(require('@expo-google-fonts/hanken-grotesk/400Regular/HankenGrotesk_400Regular.ttf')),
-    HankenMedium: font(require('@expo-google-fonts/hanken-grotesk/500Medium/HankenGrotesk_500Medium.ttf')),
+    Hanken: font(
+      require('@expo-google-fonts/hanken-grotesk/400Regular/HankenGrotesk_400Regular.ttf'),
+    ),
+    HankenMedium: font(
+      require('@expo-google-fonts/hanken-grotesk/500Medium/HankenGrotesk_500Medium.ttf'),
+    ),
     HankenSemiBold: font(
       require('@expo-google-fonts/hanken-grotesk/600SemiBold/HankenGrotesk_600SemiBold.ttf'),
     ),

@@ -21,7 +21,11 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
   return (
     <Card className="gap-2">
       <View className="flex-row items-baseline justify-between gap-3">
-        <Pressable role="link" onPress={() => router.navigate(`/people/${item.personId}`)} className="flex-1">
+        <Pressable
+          role="link"
+          onPress={() => router.navigate(`/people/${item.personId}`)}
+          className="flex-1"
+        >
           <Lead>{item.name}</Lead>
         </Pressable>
         <Standing standing={item.standing} />
@@ -29,7 +33,9 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
       <Soft className="text-[15px] leading-6">{item.reason}</Soft>
       {item.words ? <Words>{item.words}</Words> : null}
       {item.lastNote ? (
-        <Soft numberOfLines={3}>{`${shortDate(item.lastNote.on, today)}: ${item.lastNote.body}`}</Soft>
+        <Soft
+          numberOfLines={3}
+        >{`${shortDate(item.lastNote.on, today)}: ${item.lastNote.body}`}</Soft>
       ) : null}
       <View className="flex-row items-center gap-2 pt-1">
         {link ? (

@@ -60,7 +60,10 @@ function Progress({ left, done }: { left: number; done: number }) {
   return (
     <View role="img" aria-label={`${done} of ${all} made`} className="flex-row gap-1 py-2">
       {Array.from({ length: all }, (_, i) => (
-        <View key={i} className={`h-[3px] max-w-[36px] flex-1 ${i < done ? 'bg-moss' : 'bg-line'}`} />
+        <View
+          key={i}
+          className={`h-[3px] max-w-[36px] flex-1 ${i < done ? 'bg-moss' : 'bg-line'}`}
+        />
       ))}
     </View>
   );

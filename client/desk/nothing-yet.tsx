@@ -14,11 +14,15 @@ export function NothingYet() {
     return (
       <View className="items-start gap-3">
         <Body>
-          Bring in the people you want to keep. A list from your address book will do; a name and one
-          way to reach somebody is enough.
+          Bring in the people you want to keep. A list from your address book will do; a name and
+          one way to reach somebody is enough.
         </Body>
         <View className="flex-row flex-wrap gap-2">
-          <Button weight="main" label="Import a list" onPress={() => router.navigate('/people/import')} />
+          <Button
+            weight="main"
+            label="Import a list"
+            onPress={() => router.navigate('/people/import')}
+          />
           <Button label="Add one person" onPress={() => router.navigate('/people/add')} />
         </View>
       </View>

@@ -43,7 +43,11 @@ export function AddScreen() {
       <Title>Somebody new</Title>
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Choice label="How to add" value={way} options={WAYS} onChange={setWay} />
-        <Button weight="quiet" label="Import a list instead" onPress={() => router.navigate('/people/import')} />
+        <Button
+          weight="quiet"
+          label="Import a list instead"
+          onPress={() => router.navigate('/people/import')}
+        />
       </View>
       {way === 'line' ? (
         <LineForm circles={circles} busy={add.isPending} onSave={save} />
@@ -95,7 +99,9 @@ function LineForm({ circles, busy, onSave }: FormProps) {
             <View key={key} className="flex-row gap-3">
               <Soft className="w-[92px] leading-6">{label}</Soft>
               <Body className="flex-1">
-                {key === 'tags' ? draft.tags!.map((tag) => `#${tag}`).join(' ') : String(draft[key])}
+                {key === 'tags'
+                  ? draft.tags!.map((tag) => `#${tag}`).join(' ')
+                  : String(draft[key])}
               </Body>
             </View>
           ))}
@@ -137,7 +143,13 @@ function ShortForm({ circles, busy, onSave }: FormProps) {
         />
       ))}
       {circles}
-      <Button weight="main" className="self-start" label="Add" disabled={busy} onPress={() => onSave(draft)} />
+      <Button
+        weight="main"
+        className="self-start"
+        label="Add"
+        disabled={busy}
+        onPress={() => onSave(draft)}
+      />
     </View>
   );
 }

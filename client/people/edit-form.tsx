@@ -77,7 +77,12 @@ export function EditForm({ sheet, onClose }: { sheet: PersonSheet; onClose: () =
           fault={faultAt('birthday')}
           onChangeText={(value) => setFields({ ...fields, birthday: value || null })}
         />
-        <Field label="Roles" className="min-w-[220px] flex-1" value={roles} onChangeText={setRoles} />
+        <Field
+          label="Roles"
+          className="min-w-[220px] flex-1"
+          value={roles}
+          onChangeText={setRoles}
+        />
         <Field label="Tags" className="min-w-[220px] flex-1" value={tags} onChangeText={setTags} />
         <Select
           label="Circle"

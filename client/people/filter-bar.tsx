@@ -141,7 +141,12 @@ function MoreFilters({ filter, onFilter }: Pick<Props, 'filter' | 'onFilter'>) {
         onChange={(value) => set('lacks', value)}
       />
       {Object.keys(filter).length > 0 ? (
-        <Button weight="quiet" className="self-end" label="Clear all" onPress={() => onFilter({})} />
+        <Button
+          weight="quiet"
+          className="self-end"
+          label="Clear all"
+          onPress={() => onFilter({})}
+        />
       ) : null}
     </View>
   );

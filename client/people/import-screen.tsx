@@ -5,7 +5,13 @@ import { View } from 'react-native';
 
 import { call, CallFault, useRead, useWrite } from '@/client/api';
 import { Body, Button, Card, Fault, Field, Heading, Page, Select, Soft, Title } from '@/client/ui';
-import { listImports, previewImport, runImport, undoImport, type ImportPreview } from '@/contract/imports';
+import {
+  listImports,
+  previewImport,
+  runImport,
+  undoImport,
+  type ImportPreview,
+} from '@/contract/imports';
 import { getSettings } from '@/contract/settings';
 import { IMPORT_TARGETS, type ImportTarget } from '@/core/people';
 import { plural } from '@/core/time';
@@ -53,7 +59,11 @@ async function readFile(file: globalThis.File): Promise<File> {
 /** Many people from a CSV file: what it would bring is shown before anything is written. */
 export function ImportScreen() {
   const [file, setFile] = useState<File | null>(null);
-  const preview = useMutation<ImportPreview, CallFault, File & { mapping: ImportPreview['mapping'] | null }>({
+  const preview = useMutation<
+    ImportPreview,
+    CallFault,
+    File & { mapping: ImportPreview['mapping'] | null }
+  >({
     mutationFn: (body) => call(previewImport, { body }),
   });
   const choose = async (chosen: globalThis.File | undefined) => {
@@ -66,8 +76,8 @@ export function ImportScreen() {
     <Page narrow>
       <Title>Import a list</Title>
       <Body>
-        A CSV file from an address book or a spreadsheet, with any column names. Nothing is written until
-        you have seen what it brings.
+        A CSV file from an address book or a spreadsheet, with any column names. Nothing is written
+        until you have seen what it brings.
       </Body>
       {createElement('input', {
         type: 'file',
@@ -141,7 +151,11 @@ function PreviewOf({ file, preview, onMapping, onDone }: PreviewProps) {
             value={preview.mapping[i] ?? ''}
             options={TARGET_OPTIONS}
             onChange={(value) =>
-              onMapping(preview.mapping.map((old, n) => (n === i ? ((value || null) as ImportTarget | null) : old)))
+              onMapping(
+                preview.mapping.map((old, n) =>
+                  n === i ? ((value || null) as ImportTarget | null) : old,
+                ),
+              )
             }
           />
         </View>
@@ -150,8 +164,12 @@ function PreviewOf({ file, preview, onMapping, onDone }: PreviewProps) {
       <Card className="gap-1">
         {preview.sample.map(({ row, name, reach }) => (
           <View key={row} className="flex-row gap-3">
-            <Body className="flex-1" numberOfLines={1}>{name}</Body>
-            <Soft className="flex-1 leading-6" numberOfLines={1}>{reach}</Soft>
+            <Body className="flex-1" numberOfLines={1}>
+              {name}
+            </Body>
+            <Soft className="flex-1 leading-6" numberOfLines={1}>
+              {reach}
+            </Soft>
           </View>
         ))}
         {preview.people > preview.sample.length ? (
@@ -182,13 +200,20 @@ function PreviewOf({ file, preview, onMapping, onDone }: PreviewProps) {
           ]}
           onChange={setCircleId}
         />
-        <Field label="Tag them" className="min-w-[200px] flex-1" value={tag} onChangeText={setTag} />
+        <Field
+          label="Tag them"
+          className="min-w-[200px] flex-1"
+          value={tag}
+          onChangeText={setTag}
+        />
       </View>
       {run.error ? <Fault>{run.error.message}</Fault> : null}
       <View className="flex-row gap-2">
         <Button
           weight="main"
-          label={run.isPending ? 'Importing…' : `Import ${plural(preview.people, 'person', 'people')}`}
+          label={
+            run.isPending ? 'Importing…' : `Import ${plural(preview.people, 'person', 'people')}`
+          }
           disabled={run.isPending || preview.people === 0}
           onPress={save}
         />

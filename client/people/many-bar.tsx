@@ -34,7 +34,9 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
     <View className="gap-2 border-t border-line bg-sheet px-[18px] py-2">
       <View className="flex-row items-center gap-2">
         <Body className="flex-1 font-sans-semibold">{`${plural(people, 'person', 'people')} chosen`}</Body>
-        {people < all ? <Button weight="quiet" label={`Choose all ${all}`} onPress={onAll} /> : null}
+        {people < all ? (
+          <Button weight="quiet" label={`Choose all ${all}`} onPress={onAll} />
+        ) : null}
         <Button weight="quiet" label="Done" onPress={onClear} />
       </View>
       <View className="flex-row flex-wrap items-center gap-2">
@@ -48,13 +50,22 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
             { value: '', label: 'Move to circle…' },
             ...(settings.data?.circles ?? []).map(({ id, name }) => ({ value: id, label: name })),
           ]}
-          onChange={(circleId) => circleId && people > 0 && circle.mutate({ body: { who, circleId } })}
+          onChange={(circleId) =>
+            circleId && people > 0 && circle.mutate({ body: { who, circleId } })
+          }
         />
         {tag === null ? (
           <Button label="Tag" disabled={people === 0} onPress={() => setTag('')} />
         ) : (
           <View className="flex-row items-center gap-2">
-            <Field label="Tag" hideLabel placeholder="Tag" value={tag} onChangeText={setTag} className="w-[140px]" />
+            <Field
+              label="Tag"
+              hideLabel
+              placeholder="Tag"
+              value={tag}
+              onChangeText={setTag}
+              className="w-[140px]"
+            />
             <Button
               label="Put on"
               disabled={tag.trim() === '' || tagging.isPending}

@@ -39,6 +39,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
   const scroller = useRef<View>(null);
   const [pages, setPages] = useState<number[]>([0]);
   const { rows, total, error } = usePeoplePages(filter, sort, pages);
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoized on it
   const virtual = useVirtualizer({
     count: total ?? 0,
     getScrollElement: () => scroller.current as unknown as HTMLElement,
@@ -129,7 +130,9 @@ export function PeopleList({ openId }: { openId: string | null }) {
 
 const Nobody = ({ filtered }: { filtered: boolean }) => (
   <Soft className="px-[18px] py-4">
-    {filtered ? 'Nobody matches. Loosen the search or the filters.' : 'Nobody is here yet. Add or import people.'}
+    {filtered
+      ? 'Nobody matches. Loosen the search or the filters.'
+      : 'Nobody is here yet. Add or import people.'}
   </Soft>
 );
 

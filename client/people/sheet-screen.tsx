@@ -57,14 +57,27 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const [open, setOpen] = useState<Open>('none');
   useKey('l', () => setOpen('log'), open === 'none');
   const { fields, standing } = sheet;
-  const about = [fields.roles.join(', '), sheet.circle && `${sheet.circle.name} circle`, fields.company]
+  const about = [
+    fields.roles.join(', '),
+    sheet.circle && `${sheet.circle.name} circle`,
+    fields.company,
+  ]
     .filter(Boolean)
     .join(' · ');
   const address = [fields.addressLine, fields.place || fields.city].filter(Boolean).join(', ');
   return (
     <>
       <View className="flex-row items-center justify-between">
-        {wide ? <View /> : <Button weight="quiet" label="‹ People" spoken="Back to people" onPress={() => router.navigate('/people')} />}
+        {wide ? (
+          <View />
+        ) : (
+          <Button
+            weight="quiet"
+            label="‹ People"
+            spoken="Back to people"
+            onPress={() => router.navigate('/people')}
+          />
+        )}
         <Button weight="quiet" label="Edit" onPress={() => setOpen('edit')} />
       </View>
       <View className="gap-1">
@@ -163,14 +176,19 @@ function Story({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
           label="Keep the note"
           disabled={write.isPending}
           onPress={() =>
-            write.mutate({ params: { id: sheet.id }, body: { body: note } }, { onSuccess: () => setNote('') })
+            write.mutate(
+              { params: { id: sheet.id }, body: { body: note } },
+              { onSuccess: () => setNote('') },
+            )
           }
         />
       ) : null}
       {entries.slice(0, shown).map(({ id, on, kind, text }) => (
         <View key={id} className="flex-row gap-3 py-1">
-          <Soft className="w-[62px] leading-6 tabular-nums">{shortDate(on, today)}</Soft>
-          <View className="w-[18px] pt-1">{kind ? <KindMark kind={kind} token="soft" /> : null}</View>
+          <Soft className="w-[62px] tabular-nums leading-6">{shortDate(on, today)}</Soft>
+          <View className="w-[18px] pt-1">
+            {kind ? <KindMark kind={kind} token="soft" /> : null}
+          </View>
           <Body className="flex-1">{text}</Body>
         </View>
       ))}

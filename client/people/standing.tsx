@@ -11,7 +11,9 @@ export function Standing({ standing }: { standing: StandingOf }) {
   return (
     <View className="flex-row items-center gap-1">
       <WarmthMark warmth={warmth} />
-      <Text className={`font-sans whitespace-nowrap text-[14px] tabular-nums ${WARMTH_TEXT[warmth]}`}>
+      <Text
+        className={`whitespace-nowrap font-sans text-[14px] tabular-nums ${WARMTH_TEXT[warmth]}`}
+      >
         {slack < -1 ? `${-slack} days over` : slackWords(slack)}
       </Text>
     </View>

@@ -7,7 +7,13 @@ const WIDTH = 108;
 const YEAR = 365;
 
 /** A year of touches in small: ink where a promise was kept, dots where it was quiet. */
-export function Strip({ recent, promiseDays }: { recent: readonly number[]; promiseDays: number | null }) {
+export function Strip({
+  recent,
+  promiseDays,
+}: {
+  recent: readonly number[];
+  promiseDays: number | null;
+}) {
   const x = (daysAgo: number) => 4 + (1 - Math.min(daysAgo, YEAR) / YEAR) * (WIDTH - 8);
   return (
     <View aria-hidden>

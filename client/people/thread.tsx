@@ -4,7 +4,15 @@ import Svg, { Line, Text as SvgText, Rect } from 'react-native-svg';
 
 import { colour, KindShape } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
-import { addMonths, daysBetween, monthName, partsOf, plural, toDayNumber, type PlainDate } from '@/core/time';
+import {
+  addMonths,
+  daysBetween,
+  monthName,
+  partsOf,
+  plural,
+  toDayNumber,
+  type PlainDate,
+} from '@/core/time';
 import { keptDays } from '@/core/touches';
 
 const HEIGHT = 92;
@@ -40,8 +48,22 @@ export function Thread({ sheet, today }: { sheet: PersonSheet; today: PlainDate 
           />
           <Ink sheet={sheet} touches={touches} x={x} today={today} />
           <Months from={from} to={to} x={x} width={width} />
-          <Line x1={x(today)} x2={x(today)} y1={14} y2={AXIS + 18} stroke={colour('ink')} strokeWidth={1} />
-          <SvgText x={x(today) - 5} y={20} textAnchor="end" fontFamily="HankenSemiBold" fontSize={12} fill={colour('ink')}>
+          <Line
+            x1={x(today)}
+            x2={x(today)}
+            y1={14}
+            y2={AXIS + 18}
+            stroke={colour('ink')}
+            strokeWidth={1}
+          />
+          <SvgText
+            x={x(today) - 5}
+            y={20}
+            textAnchor="end"
+            fontFamily="HankenSemiBold"
+            fontSize={12}
+            fill={colour('ink')}
+          >
             today
           </SvgText>
           {planned.length > 0 ? (
@@ -134,7 +156,11 @@ function Months({
   for (let n = 1; addMonths(firstMonth, n) <= to; n++) firsts.push(addMonths(firstMonth, n));
   const every = width < 600 ? 3 : 1;
   return firsts.map((day, i) => (
-    <Tick key={day} at={x(day)} label={i % every === 0 ? monthName(partsOf(toDayNumber(day)).month).slice(0, 3) : ''} />
+    <Tick
+      key={day}
+      at={x(day)}
+      label={i % every === 0 ? monthName(partsOf(toDayNumber(day)).month).slice(0, 3) : ''}
+    />
   ));
 }
 

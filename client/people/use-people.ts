@@ -20,13 +20,12 @@ const toQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
 });
 
 /**
- * The pages of a list that are in view, read as they come into view. `total` is undefined until the
+ * The pages of a list that are in view (at least one), read as they come into view. `total` is undefined until the
  * first page is there.
  */
 export function usePeoplePages(filter: PeopleFilter, sort: PeopleSort, pages: readonly number[]) {
-  const wanted = pages.length > 0 ? pages : [0];
   const results = useQueries({
-    queries: wanted.map((page) => ({
+    queries: pages.map((page) => ({
       queryKey: [listPeople.path, 'page', toQuery(filter, sort, page)],
       queryFn: ({ signal }: { signal: AbortSignal }) =>
         call(listPeople, { query: toQuery(filter, sort, page) }, { signal }),
@@ -36,10 +35,10 @@ export function usePeoplePages(filter: PeopleFilter, sort: PeopleSort, pages: re
   const rows = useMemo(() => {
     const byIndex = new Map<number, PersonRow>();
     results.forEach((result, i) =>
-      result.data?.rows.forEach((row, n) => byIndex.set(wanted[i]! * PAGE_ROWS + n, row)),
+      result.data?.rows.forEach((row, n) => byIndex.set(pages[i]! * PAGE_ROWS + n, row)),
     );
     return byIndex;
-  }, [results, wanted]);
+  }, [results, pages]);
   const total = results.find(({ data }) => data)?.data?.total;
   const error = results.find((result) => result.error)?.error ?? null;
   return { rows, total, error };

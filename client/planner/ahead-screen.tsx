@@ -90,7 +90,11 @@ function Fix({ ahead }: { ahead: Ahead }) {
             ? `${leastCapacity} touches a working day is the least at which no further promise is broken; you allow ${capacity}.`
             : `${plural(leastCapacity, 'touch', 'touches')} a working day would already do; you allow ${capacity}.`}
       </Body>
-      <Button className="self-start" label="Change my days" onPress={() => router.navigate('/more')} />
+      <Button
+        className="self-start"
+        label="Change my days"
+        onPress={() => router.navigate('/more')}
+      />
     </View>
   );
 }

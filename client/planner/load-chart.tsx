@@ -28,7 +28,10 @@ export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
   const [width, setWidth] = useState(0);
   const most = Math.max(1, ...weeks.map((w) => Math.max(w.capacity, w.base + w.added)));
   const y = scaleLinear([0, most], [HEIGHT - FOOT, TOP]);
-  const x = scaleBand(weeks.map((_, i) => i), [0, width]).padding(0.18);
+  const x = scaleBand(
+    weeks.map((_, i) => i),
+    [0, width],
+  ).padding(0.18);
   const over = weeks.filter((w) => w.base + w.added > w.capacity).length;
   const label = `Touches a week for ${weeks.length} weeks: at most ${Math.max(0, ...weeks.map((w) => w.base + w.added))}, against room for ${most}; ${over} weeks over.`;
   return (
@@ -70,7 +73,14 @@ export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
                 </SvgText>
               ) : null,
             )}
-            <SvgText x={width} y={12} textAnchor="end" fontFamily="Hanken" fontSize={12} fill={colour('wax')}>
+            <SvgText
+              x={width}
+              y={12}
+              textAnchor="end"
+              fontFamily="Hanken"
+              fontSize={12}
+              fill={colour('wax')}
+            >
               {`room for ${weeks[1]?.capacity ?? most} a week`}
             </SvgText>
           </Svg>
@@ -98,10 +108,23 @@ function Bar({
   const top = y(week.base + week.added);
   return (
     <G>
-      <Rect x={x} y={y(week.base)} width={width} height={y(0) - y(week.base)} fill={colour('load')} />
+      <Rect
+        x={x}
+        y={y(week.base)}
+        width={width}
+        height={y(0) - y(week.base)}
+        fill={colour('load')}
+      />
       <Rect x={x} y={top} width={width} height={y(week.base) - top} fill={colour('sea')} />
       {week.base > 0 ? (
-        <SvgText x={x + width / 2} y={y(0) - 6} textAnchor="middle" fontFamily="Hanken" fontSize={12} fill={colour('ink')}>
+        <SvgText
+          x={x + width / 2}
+          y={y(0) - 6}
+          textAnchor="middle"
+          fontFamily="Hanken"
+          fontSize={12}
+          fill={colour('ink')}
+        >
           {week.base + week.added}
         </SvgText>
       ) : null}

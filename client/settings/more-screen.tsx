@@ -2,8 +2,29 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Chip, Fault, Field, Heading, NumberField, Page, Rule, Soft, Title, Waiting } from '@/client/ui';
-import { getSettings, listActions, saveCircle, saveSettings, undoAction, type Circle, type Settings } from '@/contract/settings';
+import {
+  Body,
+  Button,
+  Chip,
+  Fault,
+  Field,
+  Heading,
+  NumberField,
+  Page,
+  Rule,
+  Soft,
+  Title,
+  Waiting,
+} from '@/client/ui';
+import {
+  getSettings,
+  listActions,
+  saveCircle,
+  saveSettings,
+  undoAction,
+  type Circle,
+  type Settings,
+} from '@/contract/settings';
 import { plural } from '@/core/time';
 
 /** The owner's days and circles, and what was done lately. */
@@ -62,21 +83,57 @@ function Days({ settings }: { settings: Settings }) {
     <View className="gap-3">
       <Heading>Your days</Heading>
       <View className="flex-row flex-wrap gap-3">
-        <Field label="Your name" className="min-w-[220px] flex-1" value={name} onChangeText={setName} />
-        <Field label="Time zone" className="min-w-[220px] flex-1" value={zone} onChangeText={setZone} />
+        <Field
+          label="Your name"
+          className="min-w-[220px] flex-1"
+          value={name}
+          onChangeText={setName}
+        />
+        <Field
+          label="Time zone"
+          className="min-w-[220px] flex-1"
+          value={zone}
+          onChangeText={setZone}
+        />
       </View>
       <View className="flex-row flex-wrap gap-6">
-        <NumberField label="Room on a working day for" unit="touches" value={capacity} onChange={setCapacity} />
-        <NumberField label="Between two touches of one person, at least" unit="days" value={distance} onChange={setDistance} />
+        <NumberField
+          label="Room on a working day for"
+          unit="touches"
+          value={capacity}
+          onChange={setCapacity}
+        />
+        <NumberField
+          label="Between two touches of one person, at least"
+          unit="days"
+          value={distance}
+          onChange={setDistance}
+        />
       </View>
       <View className="flex-row flex-wrap gap-x-4" role="group" aria-label="Working days">
         {WEEK.map(([day, label]) => (
-          <Chip key={day} label={label} chosen={working.includes(day)} onPress={() => toggle(day)} />
+          <Chip
+            key={day}
+            label={label}
+            chosen={working.includes(day)}
+            onPress={() => toggle(day)}
+          />
         ))}
       </View>
-      <Field label="Days off (YYYY-MM-DD, one after another)" value={off} onChangeText={setOff} multiline />
+      <Field
+        label="Days off (YYYY-MM-DD, one after another)"
+        value={off}
+        onChangeText={setOff}
+        multiline
+      />
       {save.error ? <Fault>{save.error.message}</Fault> : null}
-      <Button weight="main" className="self-start" label="Save my days" disabled={save.isPending} onPress={keep} />
+      <Button
+        weight="main"
+        className="self-start"
+        label="Save my days"
+        disabled={save.isPending}
+        onPress={keep}
+      />
     </View>
   );
 }
@@ -100,9 +157,21 @@ function CircleRow({ circle }: { circle: Circle }) {
   const changed = name !== circle.name || promise !== (circle.promiseDays?.toString() ?? '');
   return (
     <View className="flex-row flex-wrap items-center gap-3">
-      <Field label={`Name of ${circle.name}`} hideLabel className="w-[120px]" value={name} onChangeText={setName} />
+      <Field
+        label={`Name of ${circle.name}`}
+        hideLabel
+        className="w-[120px]"
+        value={name}
+        onChangeText={setName}
+      />
       <Body>every</Body>
-      <NumberField label={`Promise of ${circle.name}`} hideLabel unit="days" value={promise} onChange={setPromise} />
+      <NumberField
+        label={`Promise of ${circle.name}`}
+        hideLabel
+        unit="days"
+        value={promise}
+        onChange={setPromise}
+      />
       <Soft>{plural(circle.people, 'person', 'people')}</Soft>
       {changed ? (
         <Button
@@ -133,7 +202,9 @@ function Lately() {
             {data.actions.length === 0 ? <Soft>Nothing yet.</Soft> : null}
             {data.actions.map((action) => (
               <View key={action.id} className="min-h-[44px] flex-row items-center gap-2">
-                <Body className={`flex-1 ${action.undone ? 'line-through' : ''}`}>{action.sentence}</Body>
+                <Body className={`flex-1 ${action.undone ? 'line-through' : ''}`}>
+                  {action.sentence}
+                </Body>
                 {action.undone ? null : (
                   <Button
                     weight="quiet"

@@ -60,7 +60,12 @@ export function LogForm({ personId, kind: planned, itemKey, today, onDone, free 
         />
       ) : (
         <View className="gap-3">
-          <DayField label="Follow up on" value={followOn} onChange={setFollowOn} min={addDays(today, 1)} />
+          <DayField
+            label="Follow up on"
+            value={followOn}
+            onChange={setFollowOn}
+            min={addDays(today, 1)}
+          />
           <Field label="About" value={followWords} onChangeText={setFollowWords} />
         </View>
       )}

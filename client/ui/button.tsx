@@ -19,7 +19,15 @@ const BOX: Record<Weight, string> = {
 };
 const TEXT: Record<Weight, string> = { main: 'text-paper', plain: 'text-ink', quiet: 'text-sea' };
 
-export function Button({ label, icon, weight = 'plain', spoken, disabled, className = '', ...rest }: Props) {
+export function Button({
+  label,
+  icon,
+  weight = 'plain',
+  spoken,
+  disabled,
+  className = '',
+  ...rest
+}: Props) {
   return (
     <Pressable
       role="button"

@@ -20,7 +20,9 @@ export function Chip({ label, detail, chosen, onPress, role = 'checkbox' }: Chip
       onPress={onPress}
       className={`min-h-[44px] flex-row items-center gap-1 border-b-2 px-1 ${chosen ? 'border-ink' : 'border-transparent'}`}
     >
-      <Text className={`text-[14px] ${chosen ? 'font-sans-semibold text-ink' : 'font-sans text-sea'}`}>
+      <Text
+        className={`text-[14px] ${chosen ? 'font-sans-semibold text-ink' : 'font-sans text-sea'}`}
+      >
         {label}
       </Text>
       {detail === undefined ? null : (

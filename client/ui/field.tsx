@@ -7,7 +7,11 @@ const BOX =
   'min-h-[44px] w-full rounded border border-edge bg-sheet px-3 py-2 font-sans text-[15px] text-ink';
 
 const Label = ({ id, children }: { id: string; children: ReactNode }) =>
-  createElement('label', { htmlFor: id, className: 'font-sans text-[13px] leading-5 text-soft' }, children);
+  createElement(
+    'label',
+    { htmlFor: id, className: 'font-sans text-[13px] leading-5 text-soft' },
+    children,
+  );
 
 interface FieldProps extends Omit<TextInputProps, 'id'> {
   label: string;

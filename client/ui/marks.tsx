@@ -22,7 +22,9 @@ export function KindShape({ kind, x, y, r, fill, stroke }: ShapeProps) {
     case 'call':
       return <Circle cx={x} cy={y} r={r} {...ink} />;
     case 'text':
-      return <Rect x={x - r * 0.9} y={y - r * 0.9} width={r * 1.8} height={r * 1.8} rx={1} {...ink} />;
+      return (
+        <Rect x={x - r * 0.9} y={y - r * 0.9} width={r * 1.8} height={r * 1.8} rx={1} {...ink} />
+      );
     case 'email':
       return (
         <>
@@ -45,9 +47,16 @@ export function KindShape({ kind, x, y, r, fill, stroke }: ShapeProps) {
         />
       );
     case 'social':
-      return <Polygon points={`${x},${y - r} ${x + r},${y + r * 0.8} ${x - r},${y + r * 0.8}`} {...ink} />;
+      return (
+        <Polygon
+          points={`${x},${y - r} ${x + r},${y + r * 0.8} ${x - r},${y + r * 0.8}`}
+          {...ink}
+        />
+      );
     case 'visit':
-      return <Polygon points={`${x},${y - r} ${x + r},${y} ${x},${y + r} ${x - r},${y}`} {...ink} />;
+      return (
+        <Polygon points={`${x},${y - r} ${x + r},${y} ${x},${y + r} ${x - r},${y}`} {...ink} />
+      );
     case 'gift':
       return (
         <Path
@@ -100,7 +109,9 @@ export function WarmthMark({ warmth }: { warmth: Warmth }) {
           strokeWidth={1.5}
           strokeDasharray={warmth === 'quiet' ? '1.5 2' : undefined}
         />
-        {warmth === 'slipping' ? <Path d="M4.5 4.5L9.5 9.5" stroke={ink} strokeWidth={1.5} /> : null}
+        {warmth === 'slipping' ? (
+          <Path d="M4.5 4.5L9.5 9.5" stroke={ink} strokeWidth={1.5} />
+        ) : null}
       </Svg>
     </View>
   );

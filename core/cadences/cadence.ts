@@ -43,9 +43,13 @@ export function faultSentence(fault: CadenceFault): string {
 }
 
 /** The first fault of a cadence, or null when it can be run. */
-export function findFault(cadence: Pick<Cadence, 'beats' | 'rounds' | 'gapDays'>): CadenceFault | null {
+export function findFault(
+  cadence: Pick<Cadence, 'beats' | 'rounds' | 'gapDays'>,
+): CadenceFault | null {
   if (cadence.beats.length === 0) return { reason: 'no_beats' };
-  const negative = cadence.beats.findIndex((b) => !Number.isInteger(b.afterDays) || b.afterDays < 0);
+  const negative = cadence.beats.findIndex(
+    (b) => !Number.isInteger(b.afterDays) || b.afterDays < 0,
+  );
   if (negative >= 0) return { reason: 'negative_days', beat: negative };
   if (cadence.rounds !== null && cadence.rounds < 1) return { reason: 'no_rounds' };
   if (cadence.rounds !== 1 && cadence.gapDays < 1) return { reason: 'no_gap' };

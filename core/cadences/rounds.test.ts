@@ -5,13 +5,27 @@ import { Temporal } from 'temporal-polyfill';
 import { isWorkingDay, moveToWorkingDay, type DayRule, type WorkCalendar } from '@/core/calendar';
 import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
 
-import { datedBeats, faultSentence, fillWords, findFault, inOrder, reorderBeats, roundPeriod, yearShape, type Beat } from '.';
+import {
+  datedBeats,
+  faultSentence,
+  fillWords,
+  findFault,
+  inOrder,
+  reorderBeats,
+  roundPeriod,
+  yearShape,
+  type Beat,
+} from '.';
 
 const EVERY_DAY: WorkCalendar = { workingDays: [1, 2, 3, 4, 5, 6, 7], daysOff: new Set() };
 const WEEKDAYS: WorkCalendar = { workingDays: [1, 2, 3, 4, 5], daysOff: new Set() };
 const start = toDayNumber(plainDate('2026-11-23'));
 
-const beat = (afterDays: number, kind: Beat['kind'] = 'call', dayRule: DayRule = 'exact'): Beat => ({
+const beat = (
+  afterDays: number,
+  kind: Beat['kind'] = 'call',
+  dayRule: DayRule = 'exact',
+): Beat => ({
   id: `${kind}${afterDays}`,
   afterDays,
   kind,
@@ -33,9 +47,13 @@ describe('dated beats', () => {
         (beats, gapDays, rounds) => {
           const cadence = { beats, gapDays, rounds };
           const to = start + 365;
-          const dates = datedBeats(cadence, start, { from: start, to }, EVERY_DAY).map(({ day }) => toPlainDate(day));
+          const dates = datedBeats(cadence, start, { from: start, to }, EVERY_DAY).map(({ day }) =>
+            toPlainDate(day),
+          );
           const expected = beats.flatMap((b) => {
-            const dtstart = Temporal.PlainDate.from(toPlainDate(start + b.afterDays)).toZonedDateTime('UTC');
+            const dtstart = Temporal.PlainDate.from(
+              toPlainDate(start + b.afterDays),
+            ).toZonedDateTime('UTC');
             const rule = new RRuleTemporal({
               freq: 'DAILY',
               interval: roundPeriod(cadence),
@@ -58,17 +76,22 @@ describe('dated beats', () => {
 
   test('come in order, and a span cut in two gives the same beats', () => {
     fc.assert(
-      fc.property(beatsOf, fc.integer({ min: 1, max: 90 }), fc.integer({ min: 1, max: 700 }), (beats, gapDays, cut) => {
-        const cadence = { beats, gapDays, rounds: null };
-        const all = datedBeats(cadence, start, { from: start, to: start + 800 }, WEEKDAYS);
-        const parts = [
-          ...datedBeats(cadence, start, { from: start, to: start + cut }, WEEKDAYS),
-          ...datedBeats(cadence, start, { from: start + cut + 1, to: start + 800 }, WEEKDAYS),
-        ];
-        expect(parts).toEqual(all);
-        const nominal = all.map((b) => b.nominal);
-        expect(nominal).toEqual([...nominal].sort((a, b) => a - b));
-      }),
+      fc.property(
+        beatsOf,
+        fc.integer({ min: 1, max: 90 }),
+        fc.integer({ min: 1, max: 700 }),
+        (beats, gapDays, cut) => {
+          const cadence = { beats, gapDays, rounds: null };
+          const all = datedBeats(cadence, start, { from: start, to: start + 800 }, WEEKDAYS);
+          const parts = [
+            ...datedBeats(cadence, start, { from: start, to: start + cut }, WEEKDAYS),
+            ...datedBeats(cadence, start, { from: start + cut + 1, to: start + 800 }, WEEKDAYS),
+          ];
+          expect(parts).toEqual(all);
+          const nominal = all.map((b) => b.nominal);
+          expect(nominal).toEqual([...nominal].sort((a, b) => a - b));
+        },
+      ),
     );
   });
 
@@ -121,7 +144,11 @@ describe('the year a cadence makes', () => {
   // Common practice, no source: a touch every month in turn by call, social word and text makes
   // twelve touches in three ways a year.
   test('monthly in three ways is twelve touches in three ways', () => {
-    const cadence = { beats: [beat(0), beat(31, 'social'), beat(62, 'text')], gapDays: 31, rounds: null };
+    const cadence = {
+      beats: [beat(0), beat(31, 'social'), beat(62, 'text')],
+      gapDays: 31,
+      rounds: null,
+    };
     const shape = yearShape(cadence, start, EVERY_DAY);
     expect(shape.touches).toHaveLength(12);
     expect(shape.byKind.map(({ kind, total }) => [kind, total])).toEqual([
@@ -133,7 +160,11 @@ describe('the year a cadence makes', () => {
   });
 
   test('a single round leaves the rest of the year silent', () => {
-    const shape = yearShape({ beats: [beat(0), beat(21, 'card')], gapDays: 0, rounds: 1 }, start, EVERY_DAY);
+    const shape = yearShape(
+      { beats: [beat(0), beat(21, 'card')], gapDays: 0, rounds: 1 },
+      start,
+      EVERY_DAY,
+    );
     expect(shape.longestSilence).toBe(365 - 21);
     expect(shape.byKind.map(({ total }) => total)).toEqual([1, 1]);
   });
@@ -151,8 +182,14 @@ describe('building', () => {
 
   test.each([
     [{ beats: [], rounds: 1, gapDays: 0 }, 'A cadence needs at least one beat.'],
-    [{ beats: [beat(0), beat(-3)], rounds: 1, gapDays: 0 }, 'Beat 2 lies before the first day. Give it a day from 1 on.'],
-    [{ beats: [beat(0)], rounds: null, gapDays: 0 }, 'Rounds that repeat need at least one day before they begin again.'],
+    [
+      { beats: [beat(0), beat(-3)], rounds: 1, gapDays: 0 },
+      'Beat 2 lies before the first day. Give it a day from 1 on.',
+    ],
+    [
+      { beats: [beat(0)], rounds: null, gapDays: 0 },
+      'Rounds that repeat need at least one day before they begin again.',
+    ],
     [{ beats: [beat(0)], rounds: 0, gapDays: 5 }, 'A cadence runs at least one round.'],
   ])('what can not be run is said', (cadence, sentence) => {
     const fault = findFault(cadence);
@@ -164,7 +201,15 @@ describe('building', () => {
       ok: true,
       text: 'Call Ana on 555-0101',
     });
-    expect(fillWords('Call {{ phone }}', { phone: '' })).toEqual({ ok: false, reason: 'missing_value', field: 'phone' });
-    expect(fillWords('Dear {{ frist_name }}', {})).toEqual({ ok: false, reason: 'unknown_field', field: 'frist_name' });
+    expect(fillWords('Call {{ phone }}', { phone: '' })).toEqual({
+      ok: false,
+      reason: 'missing_value',
+      field: 'phone',
+    });
+    expect(fillWords('Dear {{ frist_name }}', {})).toEqual({
+      ok: false,
+      reason: 'unknown_field',
+      field: 'frist_name',
+    });
   });
 });

@@ -41,7 +41,12 @@ export function datedBeats(
     for (const beat of cadence.beats) {
       const nominal = roundStart + beat.afterDays;
       if (nominal < span.from || nominal > span.to) continue;
-      out.push({ beat, round, nominal, day: moveToWorkingDay(nominal, beat.dayRule, calendar, start) });
+      out.push({
+        beat,
+        round,
+        nominal,
+        day: moveToWorkingDay(nominal, beat.dayRule, calendar, start),
+      });
     }
     if (period === 0) break;
   }

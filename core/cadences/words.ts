@@ -1,7 +1,15 @@
 import type { Beat } from './cadence';
 
 /** The merge fields that a beat's words may hold. */
-export const BEAT_FIELDS = ['name', 'first_name', 'last_name', 'company', 'phone', 'email', 'place'] as const;
+export const BEAT_FIELDS = [
+  'name',
+  'first_name',
+  'last_name',
+  'company',
+  'phone',
+  'email',
+  'place',
+] as const;
 export type BeatField = (typeof BEAT_FIELDS)[number];
 
 const FIELD = /\{\{\s*([a-z_]+)\s*\}\}/gi;
@@ -21,8 +29,12 @@ export function fillWords(
 ): FilledWords {
   for (const [, raw] of words.matchAll(FIELD)) {
     const field = raw!.toLowerCase();
-    if (!(BEAT_FIELDS as readonly string[]).includes(field)) return { ok: false, reason: 'unknown_field', field };
+    if (!(BEAT_FIELDS as readonly string[]).includes(field))
+      return { ok: false, reason: 'unknown_field', field };
     if (!values[field as BeatField]) return { ok: false, reason: 'missing_value', field };
   }
-  return { ok: true, text: words.replace(FIELD, (_, raw: string) => values[raw.toLowerCase() as BeatField]!) };
+  return {
+    ok: true,
+    text: words.replace(FIELD, (_, raw: string) => values[raw.toLowerCase() as BeatField]!),
+  };
 }

@@ -36,7 +36,12 @@ export function yearShape(
     for (const { day } of ofKind) months[Math.min(12, monthIndex(day))]! += 1;
     return { kind, months, total: ofKind.length };
   }).filter(({ total }) => total > 0);
-  return { touches, byKind, firstMonth: first.month, longestSilence: longestGap(touches, start, end) };
+  return {
+    touches,
+    byKind,
+    firstMonth: first.month,
+    longestSilence: longestGap(touches, start, end),
+  };
 }
 
 function longestGap(touches: readonly DatedBeat[], start: DayNumber, end: DayNumber): number {

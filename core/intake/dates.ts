@@ -3,7 +3,12 @@ import { daysInMonth, isPlainDate, monthName, type PlainDate } from '@/core/time
 const pad = (n: number) => String(n).padStart(2, '0');
 
 const MONTHS = new Map(
-  Array.from({ length: 12 }, (_, i) => [monthName(i + 1).toLowerCase().slice(0, 3), i + 1]),
+  Array.from({ length: 12 }, (_, i) => [
+    monthName(i + 1)
+      .toLowerCase()
+      .slice(0, 3),
+    i + 1,
+  ]),
 );
 
 /** '--MM-DD' style parts with an optional year; null unless the day exists (29 February always may). */

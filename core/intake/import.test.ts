@@ -1,6 +1,16 @@
 import { plainDate } from '@/core/time';
 
-import { guessMapping, importRows, readDate, readEmail, readFullDate, readPhone, readTable, readTypedLine, splitName } from '.';
+import {
+  guessMapping,
+  importRows,
+  readDate,
+  readEmail,
+  readFullDate,
+  readPhone,
+  readTable,
+  readTypedLine,
+  splitName,
+} from '.';
 
 const today = plainDate('2026-11-23');
 
@@ -14,17 +24,31 @@ function load(text: string) {
 
 describe('columns are guessed', () => {
   test('by their headings, whatever their case and punctuation', () => {
-    const { mapping } = load('FIRST NAME,Last_Name,E-Mail Address,Cell phone,ZIP,Neighbourhood,D.O.B.\na,b,c@example.com,,,,');
-    expect(mapping).toEqual(['givenName', 'familyName', 'email', 'phone', 'postalCode', 'place', null]);
+    const { mapping } = load(
+      'FIRST NAME,Last_Name,E-Mail Address,Cell phone,ZIP,Neighbourhood,D.O.B.\na,b,c@example.com,,,,',
+    );
+    expect(mapping).toEqual([
+      'givenName',
+      'familyName',
+      'email',
+      'phone',
+      'postalCode',
+      'place',
+      null,
+    ]);
   });
 
   test('by what they hold when the heading says nothing', () => {
-    const { mapping } = load('Who,Where to write,Ring\nAna Lind,ana@example.com,555-0101\nBo Marsh,bo@example.com,555-0102');
+    const { mapping } = load(
+      'Who,Where to write,Ring\nAna Lind,ana@example.com,555-0101\nBo Marsh,bo@example.com,555-0102',
+    );
     expect(mapping).toEqual(['name', 'email', 'phone']);
   });
 
   test('one column for each part, but notes and tags may be several', () => {
-    const { mapping, people } = load('Name,Email,Mail,Note,Comments\nAna,ana@example.com,x,first,second');
+    const { mapping, people } = load(
+      'Name,Email,Mail,Note,Comments\nAna,ana@example.com,x,first,second',
+    );
     expect(mapping).toEqual(['name', 'email', null, 'note', 'note']);
     expect(people[0]!.note).toBe('first\nsecond');
   });
@@ -34,11 +58,15 @@ describe('rows become people', () => {
   test('a row needs a name or a way to reach somebody', () => {
     const { people, faults } = load('Name,Phone,City\nAna,,\n,555-0101,\n,,Port Ellery');
     expect(people.map(({ givenName, phone }) => givenName || phone)).toEqual(['Ana', '555-0101']);
-    expect(faults).toEqual([{ row: 4, why: 'It has neither a name nor a way to reach anybody.', leftOut: true }]);
+    expect(faults).toEqual([
+      { row: 4, why: 'It has neither a name nor a way to reach anybody.', leftOut: true },
+    ]);
   });
 
   test('a value that can not be read is kept in the note and told', () => {
-    const { people, faults } = load('Name,Email,Birthday,Last contact\nAna,ana@@example,31/02,2030-01-01');
+    const { people, faults } = load(
+      'Name,Email,Birthday,Last contact\nAna,ana@@example,31/02,2030-01-01',
+    );
     expect(people[0]).toMatchObject({ email: '', birthday: null, lastTouch: null });
     expect(people[0]!.note).toBe(
       'an e-mail address: ana@@example\na day in the calendar: 31/02\na day that has been: 2030-01-01',
@@ -60,7 +88,11 @@ describe('rows become people', () => {
 
 describe('one typed line', () => {
   test('is understood in any order', () => {
-    expect(readTypedLine('Rosa Lind, 555-0142, rosa@example.com, met at the market, birthday 4 May, #garden')).toEqual({
+    expect(
+      readTypedLine(
+        'Rosa Lind, 555-0142, rosa@example.com, met at the market, birthday 4 May, #garden',
+      ),
+    ).toEqual({
       draft: {
         givenName: 'Rosa',
         familyName: 'Lind',
@@ -85,7 +117,10 @@ describe('one typed line', () => {
   });
 
   test('what looks like something but is not is told, never guessed', () => {
-    expect(readTypedLine('Ana, birthday 31 February, ana@@').unread).toEqual(['birthday 31 February', 'ana@@']);
+    expect(readTypedLine('Ana, birthday 31 February, ana@@').unread).toEqual([
+      'birthday 31 February',
+      'ana@@',
+    ]);
   });
 
   test('rubbish becomes no person', () => {

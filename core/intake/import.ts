@@ -14,8 +14,24 @@ const HEADINGS: Record<ImportTarget, readonly string[]> = {
   goesBy: ['nickname', 'goes by', 'known as', 'preferred name'],
   company: ['company', 'organization', 'organisation', 'employer', 'firm', 'business'],
   email: ['email', 'e mail', 'email address', 'e mail address', 'mail', 'email 1'],
-  phone: ['phone', 'mobile', 'cell', 'telephone', 'tel', 'phone number', 'mobile phone', 'cell phone'],
-  addressLine: ['address', 'street', 'street address', 'address 1', 'address line 1', 'home address'],
+  phone: [
+    'phone',
+    'mobile',
+    'cell',
+    'telephone',
+    'tel',
+    'phone number',
+    'mobile phone',
+    'cell phone',
+  ],
+  addressLine: [
+    'address',
+    'street',
+    'street address',
+    'address 1',
+    'address line 1',
+    'home address',
+  ],
   city: ['city', 'town'],
   region: ['state', 'region', 'province', 'county'],
   postalCode: ['zip', 'zip code', 'postal code', 'postcode', 'post code'],
@@ -33,7 +49,10 @@ const BY_HEADING = new Map(
   IMPORT_TARGETS.flatMap((target) => HEADINGS[target].map((heading) => [heading, target] as const)),
 );
 
-const tidyHeading = (text: string) => fold(text).replace(/[^a-z0-9]+/g, ' ').trim();
+const tidyHeading = (text: string) =>
+  fold(text)
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim();
 
 /** Targets that several columns may fill; their values are joined. */
 const JOINABLE: ReadonlySet<ImportTarget> = new Set(['note', 'tags', 'roles', 'addressLine']);
@@ -64,7 +83,8 @@ function guessByContent(
   if (!taken.has('email') && most((cell) => readEmail(cell) !== null)) return 'email';
   if (!taken.has('phone') && most((cell) => readPhone(cell) !== null)) return 'phone';
   const named = taken.has('name') || taken.has('givenName') || taken.has('familyName');
-  if (!named && most((cell) => /^\p{L}[\p{L}.'’-]*(,? \p{L}[\p{L}.'’-]*)+$/u.test(cell))) return 'name';
+  if (!named && most((cell) => /^\p{L}[\p{L}.'’-]*(,? \p{L}[\p{L}.'’-]*)+$/u.test(cell)))
+    return 'name';
   return null;
 }
 
@@ -114,7 +134,9 @@ export function importRows(
   const people: ImportedPerson[] = [];
   const faults: RowFault[] = [];
   const columnsOf = new Map<ImportTarget, number[]>();
-  mapping.forEach((target, i) => target && columnsOf.set(target, [...(columnsOf.get(target) ?? []), i]));
+  mapping.forEach(
+    (target, i) => target && columnsOf.set(target, [...(columnsOf.get(target) ?? []), i]),
+  );
 
   for (const { row, cells } of table.rows) {
     const unread: string[] = [];
@@ -123,13 +145,21 @@ export function importRows(
         .map((i) => cells[i] ?? '')
         .filter(Boolean)
         .join(glue);
-    const read = <T>(target: ImportTarget, reader: (text: string) => T | null, what: string): T | null => {
+    const read = <T>(
+      target: ImportTarget,
+      reader: (text: string) => T | null,
+      what: string,
+    ): T | null => {
       const text = get(target);
       if (text === '') return null;
       const value = reader(text);
       if (value === null) {
         unread.push(`${what}: ${text}`);
-        faults.push({ row, why: `“${text}” is not ${what}; it is kept in the note.`, leftOut: false });
+        faults.push({
+          row,
+          why: `“${text}” is not ${what}; it is kept in the note.`,
+          leftOut: false,
+        });
       }
       return value;
     };

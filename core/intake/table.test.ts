@@ -17,10 +17,38 @@ const faultOf = (text: string | Uint8Array) => {
 describe('RFC 4180', () => {
   const header = 'field_name,field_name2,field_name3\r\n';
   test.each([
-    ['1: each record on its own line', 'aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n', [['aaa', 'bbb', 'ccc'], ['zzz', 'yyy', 'xxx']]],
-    ['2: the last line may lack its break', 'aaa,bbb,ccc\r\nzzz,yyy,xxx', [['aaa', 'bbb', 'ccc'], ['zzz', 'yyy', 'xxx']]],
-    ['5: fields may be quoted or not', '"aaa","bbb","ccc"\r\nzzz,yyy,xxx', [['aaa', 'bbb', 'ccc'], ['zzz', 'yyy', 'xxx']]],
-    ['6: quoted fields may hold line breaks', '"aaa","b\r\nbb","ccc"\r\nzzz,yyy,xxx', [['aaa', 'b\r\nbb', 'ccc'], ['zzz', 'yyy', 'xxx']]],
+    [
+      '1: each record on its own line',
+      'aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n',
+      [
+        ['aaa', 'bbb', 'ccc'],
+        ['zzz', 'yyy', 'xxx'],
+      ],
+    ],
+    [
+      '2: the last line may lack its break',
+      'aaa,bbb,ccc\r\nzzz,yyy,xxx',
+      [
+        ['aaa', 'bbb', 'ccc'],
+        ['zzz', 'yyy', 'xxx'],
+      ],
+    ],
+    [
+      '5: fields may be quoted or not',
+      '"aaa","bbb","ccc"\r\nzzz,yyy,xxx',
+      [
+        ['aaa', 'bbb', 'ccc'],
+        ['zzz', 'yyy', 'xxx'],
+      ],
+    ],
+    [
+      '6: quoted fields may hold line breaks',
+      '"aaa","b\r\nbb","ccc"\r\nzzz,yyy,xxx',
+      [
+        ['aaa', 'b\r\nbb', 'ccc'],
+        ['zzz', 'yyy', 'xxx'],
+      ],
+    ],
     ['7: a quote inside is doubled', '"aaa","b""bb","ccc"', [['aaa', 'b"bb', 'ccc']]],
   ])('%s', (_, text, rows) => {
     const table = read(header + text);
@@ -41,7 +69,11 @@ describe('files as they come', () => {
   });
 
   test('UTF-16 and Windows-1252 are told by their bytes', () => {
-    const utf16 = new Uint8Array([0xff, 0xfe, ...[...'Name\nŁucja'].flatMap((c) => [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8])]);
+    const utf16 = new Uint8Array([
+      0xff,
+      0xfe,
+      ...[...'Name\nŁucja'].flatMap((c) => [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]),
+    ]);
     expect(read(utf16)).toMatchObject({ encoding: 'UTF-16', rows: [{ cells: ['Łucja'] }] });
     const latin = new Uint8Array([...bytes('Name\nAndr'), 0xe9]);
     expect(read(latin)).toMatchObject({ encoding: 'Windows-1252', rows: [{ cells: ['André'] }] });
@@ -62,7 +94,11 @@ describe('files as they come', () => {
 
   test('what a spreadsheet would run stays text, and its guard goes', () => {
     const table = read(`Name,Note,Phone\nAna,"=HYPERLINK(""http://example.com"")",'+15415550142`);
-    expect(table.rows[0]!.cells).toEqual(['Ana', '=HYPERLINK("http://example.com")', '+15415550142']);
+    expect(table.rows[0]!.cells).toEqual([
+      'Ana',
+      '=HYPERLINK("http://example.com")',
+      '+15415550142',
+    ]);
   });
 });
 
@@ -73,14 +109,16 @@ describe('files that can not be read say why', () => {
     ['Name,Phone\n', 'This file has a header but no rows below it.'],
     [
       'Name,Note\nAna,fine\nBo,"never closed\nCy,fine\n',
-      'A quotation mark in row 3 is opened and never closed, so the rest of the file can\'t be told apart. Close it and choose the file again.',
+      "A quotation mark in row 3 is opened and never closed, so the rest of the file can't be told apart. Close it and choose the file again.",
     ],
   ])('%j', (text, sentence) => {
     expect(faultOf(text)).toBe(sentence);
   });
 
   test('a spreadsheet file is no text', () => {
-    expect(faultOf(new Uint8Array([0x50, 0x4b, 3, 4, 0, 0, 0]))).toMatch(/^This is not a text file/);
+    expect(faultOf(new Uint8Array([0x50, 0x4b, 3, 4, 0, 0, 0]))).toMatch(
+      /^This is not a text file/,
+    );
   });
 
   test('a hundred thousand rows are too many at once', () => {

@@ -81,7 +81,10 @@ export function readTable(
   const rows = (headless ? all : all.slice(1)).filter(({ row, cells }) => {
     const extra = cells.slice(header.length).some((cell) => cell !== '');
     if (extra)
-      faults.push({ row, why: `It has ${cells.length} cells where the header has ${header.length}.` });
+      faults.push({
+        row,
+        why: `It has ${cells.length} cells where the header has ${header.length}.`,
+      });
     return !extra;
   });
   return {

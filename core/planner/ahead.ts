@@ -1,7 +1,8 @@
 import { isWorkingDay } from '@/core/calendar';
 import { weekStart, type DayNumber } from '@/core/time';
 
-import { plan, type Plan, type PlanOptions, type PlanPerson } from './plan';
+import { plan } from './plan';
+import type { Plan, PlanOptions, PlanPerson } from './types';
 
 /** One calendar week (from Monday) of the plan. */
 export interface WeekLoad {

@@ -66,7 +66,13 @@ export interface ItemContext {
 /** A put-off item waits for its new day, on which it is wanted. */
 function putOff(item: PlanItem, until: DayNumber | undefined): PlanItem {
   if (until === undefined || until <= item.earliest) return item;
-  return { ...item, earliest: until, wanted: until, latest: Math.max(item.latest, until), moved: 'put_off' };
+  return {
+    ...item,
+    earliest: until,
+    wanted: until,
+    latest: Math.max(item.latest, until),
+    moved: 'put_off',
+  };
 }
 
 /**

@@ -1,7 +1,14 @@
-import { countInWords, daysAgo, spokenDate, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
+import {
+  countInWords,
+  daysAgo,
+  spokenDate,
+  toPlainDate,
+  type DayNumber,
+  type PlainDate,
+} from '@/core/time';
 import { KIND_WORDS, type LastMade } from '@/core/touches';
 
-import type { Cause, PlannedTouch } from './plan';
+import type { Cause, PlannedTouch } from './types';
 
 export interface ReasonFacts {
   cadenceName: string | null;
@@ -31,7 +38,9 @@ function movedReason({ item, cause }: PlannedTouch, today: PlainDate): string {
   if (item.source === 'follow_up' && cause === 'day_off') return '';
   // A keeper's wish for a day is the planner's own; only what the owner did or will feel is said.
   if (item.source === 'keeper' && (cause === 'full' || cause === 'distance')) return '';
-  return MOVED[cause](spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today));
+  return MOVED[cause](
+    spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today),
+  );
 }
 
 function baseReason({ item }: PlannedTouch, facts: ReasonFacts): string {
@@ -50,9 +59,15 @@ function baseReason({ item }: PlannedTouch, facts: ReasonFacts): string {
   return keeperReason(facts, last, today);
 }
 
-function keeperReason({ due, promiseDays }: ReasonFacts, last: LastMade | null, today: PlainDate): string {
+function keeperReason(
+  { due, promiseDays }: ReasonFacts,
+  last: LastMade | null,
+  today: PlainDate,
+): string {
   const dueOn = toPlainDate(due!);
-  const spoke = last ? `you were last in touch ${daysAgo(last.on, today)}` : 'you have not been in touch yet';
+  const spoke = last
+    ? `you were last in touch ${daysAgo(last.on, today)}`
+    : 'you have not been in touch yet';
   if (dueOn < today) return `Past the promise since ${spokenDate(dueOn, today)}; ${spoke}.`;
   const runsOut = `The promise of ${promiseDays} days runs out ${spokenDate(dueOn, today)}`;
   return `${runsOut}; ${spoke}.`;

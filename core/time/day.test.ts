@@ -65,7 +65,15 @@ describe('days of the calendar', () => {
   });
 
   test('days that do not exist are no days', () => {
-    for (const text of ['2025-02-29', '2025-04-31', '2025-13-01', '2025-00-10', '2025-1-1', '31/02/2025', ''])
+    for (const text of [
+      '2025-02-29',
+      '2025-04-31',
+      '2025-13-01',
+      '2025-00-10',
+      '2025-1-1',
+      '31/02/2025',
+      '',
+    ])
       expect(isPlainDate(text)).toBe(false);
     expect(() => plainDate('2025-02-30')).toThrow('"2025-02-30" is not a calendar day');
   });

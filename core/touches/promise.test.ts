@@ -40,17 +40,29 @@ describe('when a promise runs out', () => {
   });
 
   test('nothing promised is never due', () => {
-    expect(dueDay({ ...input, promiseDays: null, lastTouches: [{ hold: 1, on: 2000 }] })).toBeNull();
+    expect(
+      dueDay({ ...input, promiseDays: null, lastTouches: [{ hold: 1, on: 2000 }] }),
+    ).toBeNull();
   });
 
   test('one more touch never makes it run out earlier', () => {
-    const touch = fc.record({ hold: fc.constantFrom(0, 0.25, 0.5, 0.75, 1), on: fc.integer({ min: 1000, max: 3000 }) });
+    const touch = fc.record({
+      hold: fc.constantFrom(0, 0.25, 0.5, 0.75, 1),
+      on: fc.integer({ min: 1000, max: 3000 }),
+    });
     fc.assert(
-      fc.property(fc.array(touch, { minLength: 1 }), touch, fc.integer({ min: 1, max: 400 }), (list, more, promiseDays) => {
-        fc.pre(list.some(({ hold }) => hold > 0));
-        const before = dueDay({ ...input, promiseDays, lastTouches: list })!;
-        expect(dueDay({ ...input, promiseDays, lastTouches: [...list, more] })!).toBeGreaterThanOrEqual(before);
-      }),
+      fc.property(
+        fc.array(touch, { minLength: 1 }),
+        touch,
+        fc.integer({ min: 1, max: 400 }),
+        (list, more, promiseDays) => {
+          fc.pre(list.some(({ hold }) => hold > 0));
+          const before = dueDay({ ...input, promiseDays, lastTouches: list })!;
+          expect(
+            dueDay({ ...input, promiseDays, lastTouches: [...list, more] })!,
+          ).toBeGreaterThanOrEqual(before);
+        },
+      ),
     );
   });
 

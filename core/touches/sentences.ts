@@ -1,4 +1,11 @@
-import { countInWords, daysAgo, plural, sentenceCase, spokenDate, type PlainDate } from '@/core/time';
+import {
+  countInWords,
+  daysAgo,
+  plural,
+  sentenceCase,
+  spokenDate,
+  type PlainDate,
+} from '@/core/time';
 
 import type { Outcome, TouchKind } from './kinds';
 import type { Standing } from './promise';
@@ -32,7 +39,8 @@ function lastDeed({ kind, outcome }: LastMade): string {
 /** "Two days over", "Due today", "4 days left". */
 export function slackWords(slack: number): string {
   if (slack === 0) return 'Due today';
-  if (slack < 0) return `${sentenceCase(countInWords(-slack))} ${slack === -1 ? 'day' : 'days'} over`;
+  if (slack < 0)
+    return `${sentenceCase(countInWords(-slack))} ${slack === -1 ? 'day' : 'days'} over`;
   return `${plural(slack, 'day')} left`;
 }
 
@@ -44,7 +52,9 @@ export function standingSentence(
   today: PlainDate,
 ): string {
   const promise =
-    standing.kind === 'promised' ? `you promised every ${standing.promiseDays}` : 'nothing is promised';
+    standing.kind === 'promised'
+      ? `you promised every ${standing.promiseDays}`
+      : 'nothing is promised';
   if (!last) return `Here since ${spokenDate(addedOn, today)}, not touched yet; ${promise}.`;
   return `You ${lastDeed(last)} ${daysAgo(last.on, today)}; ${promise}.`;
 }

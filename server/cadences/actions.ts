@@ -1,6 +1,13 @@
 import type { CadenceDraft } from '@/contract/cadences';
 import type { Who } from '@/contract/people';
-import { datedBeats, faultSentence, fillWords, findFault, inOrder, type Cadence } from '@/core/cadences';
+import {
+  datedBeats,
+  faultSentence,
+  fillWords,
+  findFault,
+  inOrder,
+  type Cadence,
+} from '@/core/cadences';
 import { firstSlips, plan, weeklyLoad, type Plan } from '@/core/planner';
 import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { needsOf } from '@/core/touches';
@@ -71,7 +78,10 @@ async function candidates(ctx: Context, request: EnrolRequest) {
   const fault = findFault(cadence);
   if (fault) throw invalid(faultSentence(fault), 'cadenceId');
   if (request.startOn < ctx.clock.today())
-    throw invalid('A start in the past would begin with touches already missed. Start today or later.', 'startOn');
+    throw invalid(
+      'A start in the past would begin with touches already missed. Start today or later.',
+      'startOn',
+    );
   const ids = await idsOf(ctx.db, request.who, ctx.clock.today());
   return { cadence, people: await q.enrolCandidates(ctx.db, ids, cadence.id) };
 }
@@ -81,13 +91,23 @@ const LACKING_SHOWN = 500;
 const TOUCHES_SHOWN = 12;
 
 /** Dated touches of a real person, who lacks what, and the load before and after; writes nothing. */
-export async function previewEnrolment(ctx: Context, request: EnrolRequest & { samplePersonId: string | null }) {
+export async function previewEnrolment(
+  ctx: Context,
+  request: EnrolRequest & { samplePersonId: string | null },
+) {
   const { cadence, people } = await candidates(ctx, request);
   const fresh = people.filter((person) => !person.already_on);
   const sphere = await sphereNow(ctx);
-  const after = planWith(sphere, cadence, fresh.map(({ id }) => id), request.startOn);
+  const after = planWith(
+    sphere,
+    cadence,
+    fresh.map(({ id }) => id),
+    request.startOn,
+  );
   const sample = fresh.find(({ id }) => id === request.samplePersonId) ?? fresh[0] ?? null;
-  const needs = [...new Set(cadence.beats.map(({ kind }) => needsOf(kind)))].filter((n) => n !== null);
+  const needs = [...new Set(cadence.beats.map(({ kind }) => needsOf(kind)))].filter(
+    (n) => n !== null,
+  );
   const lacks = (person: q.EnrolCandidate) =>
     needs.filter((need) => person[need === 'address' ? 'address_line' : need] === '');
   const before = weeklyLoad(sphere.plan, sphere.options);
@@ -115,7 +135,12 @@ export async function previewEnrolment(ctx: Context, request: EnrolRequest & { s
   };
 }
 
-function planWith(sphere: Sphere, cadence: Cadence, ids: readonly string[], startOn: PlainDate): Plan {
+function planWith(
+  sphere: Sphere,
+  cadence: Cadence,
+  ids: readonly string[],
+  startOn: PlainDate,
+): Plan {
   const joining = new Set(ids);
   const start = toDayNumber(startOn);
   const people = sphere.people.map((person) =>
@@ -132,7 +157,12 @@ function planWith(sphere: Sphere, cadence: Cadence, ids: readonly string[], star
   return plan(people, sphere.options);
 }
 
-function sampleTouches(sphere: Sphere, cadence: Cadence, person: q.EnrolCandidate, startOn: PlainDate) {
+function sampleTouches(
+  sphere: Sphere,
+  cadence: Cadence,
+  person: q.EnrolCandidate,
+  startOn: PlainDate,
+) {
   const start = toDayNumber(startOn);
   const span = { from: start, to: start + 3 * 366 };
   return datedBeats(cadence, start, span, sphere.options.calendar)

@@ -19,5 +19,7 @@ export function cadenceRoutes(router: Router, ctx: Context): void {
   register(router, api.saveCadence, ({ params, body }) => actions.save(ctx, params.id, body));
   register(router, api.previewEnrolment, ({ body }) => actions.previewEnrolment(ctx, body));
   register(router, api.enrol, ({ body }) => actions.enrol(ctx, body));
-  register(router, api.stopEnrolment, ({ params, body }) => actions.stop(ctx, params.id, body.reason));
+  register(router, api.stopEnrolment, ({ params, body }) =>
+    actions.stop(ctx, params.id, body.reason),
+  );
 }

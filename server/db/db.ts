@@ -24,7 +24,8 @@ export async function one<T extends object>(
   params: readonly unknown[] = [],
 ): Promise<T> {
   const rows = await sql.query<T>(text, params);
-  if (rows.length !== 1) throw new Error(`Expected one row, got ${rows.length}: ${text.slice(0, 120)}`);
+  if (rows.length !== 1)
+    throw new Error(`Expected one row, got ${rows.length}: ${text.slice(0, 120)}`);
   return rows[0]!;
 }
 

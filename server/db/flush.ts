@@ -10,7 +10,10 @@ export async function flushWal(dataDir: string): Promise<void> {
   const wal = join(dataDir, 'pg_wal');
   const names = (await readdir(wal)).filter((name) => /^[0-9A-F]{24}$/.test(name));
   const files = await Promise.all(
-    names.map(async (name) => ({ path: join(wal, name), at: (await stat(join(wal, name))).mtimeMs })),
+    names.map(async (name) => ({
+      path: join(wal, name),
+      at: (await stat(join(wal, name))).mtimeMs,
+    })),
   );
   const newest = files.reduce((most, file) => Math.max(most, file.at), 0);
   // A transaction may span two segments: all written within the last seconds are flushed.

@@ -14,7 +14,10 @@ interface Holder {
 }
 
 export class DataDirHeld extends Error {
-  constructor(readonly dir: string, readonly holder: Holder) {
+  constructor(
+    readonly dir: string,
+    readonly holder: Holder,
+  ) {
     super(
       `The data in ${dir} is already open in another Pen Pal (process ${holder.pid} on ${holder.host}, since ${holder.since}). Close that one first, or choose another directory with --data.`,
     );

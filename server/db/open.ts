@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { access, constants, mkdir, readdir, unlink, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
@@ -13,6 +14,8 @@ export interface OpenOptions {
   /** Where PGlite keeps its data. */
   dataDir: string;
   migrationsDir: string;
+  /** A migrated, empty database that a new directory starts from, if it is there. */
+  image: string;
 }
 
 export interface OpenDb {
@@ -22,6 +25,8 @@ export interface OpenDb {
 }
 
 const KEPT_BACKUPS = 7;
+
+const DISK_FULL = (dir: string) => `The disk that holds ${dir} is full. Make room and start again.`;
 
 /** Opens, locks and migrates the database; a PGlite directory is backed up before a migration. */
 export async function openDb(options: OpenOptions): Promise<OpenDb> {
@@ -33,8 +38,12 @@ export async function openDb(options: OpenOptions): Promise<OpenDb> {
   await assertWritable(options.dataDir);
   const release = await lockDataDir(options.dataDir);
   try {
-    const db = await openPglite(join(options.dataDir, 'pg'));
-    const schema = await migrate(db, migrations, () => backup(db, options.dataDir, 'before-update'));
+    const dir = join(options.dataDir, 'pg');
+    const image = !existsSync(dir) && existsSync(options.image) ? options.image : undefined;
+    const db = await openPglite(dir, image);
+    const schema = await migrate(db, migrations, () =>
+      backup(db, options.dataDir, 'before-update'),
+    );
     return {
       db,
       schema,
@@ -53,7 +62,8 @@ async function assertWritable(dir: string): Promise<void> {
   try {
     await mkdir(dir, { recursive: true });
     await access(dir, constants.W_OK);
-  } catch {
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw new Error(DISK_FULL(dir));
     throw new Error(
       `Pen Pal can't write to ${dir}. Give it a directory of its own with --data, or change the rights of this one.`,
     );

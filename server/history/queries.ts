@@ -39,6 +39,9 @@ export const changeGroups = (sql: Sql, actionId: string) =>
     [actionId],
   );
 
+// With its schema, because some names (circle) are types of PostgreSQL's own as well.
+const tableIdent = (name: string) => `public.${ident(name)}`;
+
 const ident = (name: string) => `"${name.replaceAll('"', '""')}"`;
 
 /** Rows of an update that are no longer as the action left them. */
@@ -47,7 +50,7 @@ export const changedSince = (sql: Sql, actionId: string, group: ChangeGroup & Sp
     `select c.row_id from (
        select distinct on (row_id) row_id, after from change
        where action_id = $1::uuid and seq between $2::int and $3::int order by row_id, seq desc) c
-     left join ${ident(group.table_name)} t on t.id::text = c.row_id
+     left join ${tableIdent(group.table_name)} t on t.id::text = c.row_id
      where c.after is distinct from to_jsonb(t)`,
     [actionId, group.first, group.last],
   );
@@ -58,7 +61,7 @@ interface Span {
 }
 
 export async function revert(sql: Sql, actionId: string, group: ChangeGroup & Span): Promise<void> {
-  const table = ident(group.table_name);
+  const table = tableIdent(group.table_name);
   if (group.op === 'insert') {
     await sql.query(
       `delete from ${table} where id in (select (jsonb_populate_record(null::${table}, jsonb_build_object('id', row_id))).id

@@ -20,7 +20,9 @@ export async function undoAction(ctx: Context, id: string) {
       async (tx) => {
         for (const group of await changeGroups(tx, id)) {
           if (group.op === 'update' && (await changedSince(tx, id, group)).length > 0)
-            throw conflict('Something changed since then, so undoing this would lose the newer change.');
+            throw conflict(
+              'Something changed since then, so undoing this would lose the newer change.',
+            );
           await revert(tx, id, group);
         }
         await markUndone(tx, id, true);

@@ -61,7 +61,14 @@ function apiRouter(ctx: Context, log: Logger): Router {
   const document = openApiDocument(ctx.version);
   router.get('/openapi.json', (_, response) => void response.json(document));
   router.get('/', (_, response) => void response.type('html').send(apiPage(ctx.version)));
-  for (const routes of [settingsRoutes, peopleRoutes, importRoutes, cadenceRoutes, touchRoutes, plannerRoutes])
+  for (const routes of [
+    settingsRoutes,
+    peopleRoutes,
+    importRoutes,
+    cadenceRoutes,
+    touchRoutes,
+    plannerRoutes,
+  ])
     routes(router, ctx);
   router.use((request) => {
     throw new Refusal('not_found', `There is nothing at ${request.originalUrl}.`);
@@ -75,7 +82,8 @@ function answerFailure(log: Logger): ErrorRequestHandler {
   return (error, request, response, next) => {
     if (response.headersSent) return next(error);
     const refusal = toRefusal(error);
-    if (refusal.code === 'internal') log.error({ err: error, url: request.originalUrl }, 'request failed');
+    if (refusal.code === 'internal')
+      log.error({ err: error, url: request.originalUrl }, 'request failed');
     const body: ApiError = {
       error: {
         code: refusal.code,
@@ -95,8 +103,14 @@ function toRefusal(error: unknown): Refusal {
   if (type?.startsWith('entity.') || type === 'encoding.unsupported')
     return new Refusal('invalid', 'This request is not readable as JSON.');
   if (code === 'ENOSPC' || code === '53100')
-    return new Refusal('unavailable', 'The disk is full, so nothing was saved. Make room and try again.');
-  return new Refusal('internal', 'Something went wrong on our side, and nothing was saved. Try again.');
+    return new Refusal(
+      'unavailable',
+      'The disk is full, so nothing was saved. Make room and try again.',
+    );
+  return new Refusal(
+    'internal',
+    'Something went wrong on our side, and nothing was saved. Try again.',
+  );
 }
 
 /** Hashed files may be kept for good; a missing one is missing, never the page itself. */

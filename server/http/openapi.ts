@@ -21,7 +21,8 @@ export function openApiDocument(version: string) {
     info: {
       title: 'Pen Pal',
       version,
-      description: 'Keeps a personal sphere warm: people, promises, cadences, the desk and the plan.',
+      description:
+        'Keeps a personal sphere warm: people, promises, cadences, the desk and the plan.',
     },
     paths,
   });
@@ -53,7 +54,9 @@ function operation(endpoint: Endpoint) {
         description: 'Done',
         content: { 'application/json': { schema: endpoint.response } },
       },
-      ...Object.fromEntries([...byStatus].map(([status, codes]) => [String(status), failure(codes)])),
+      ...Object.fromEntries(
+        [...byStatus].map(([status, codes]) => [String(status), failure(codes)]),
+      ),
     },
   };
 }
@@ -67,7 +70,8 @@ export function apiPage(version: string): string {
   for (const endpoint of endpoints)
     bySubject.set(endpoint.subject, [...(bySubject.get(endpoint.subject) ?? []), endpoint]);
   const sections = [...bySubject].map(
-    ([subject, list]) => `<h2>${escape(subject)}</h2><table>${list.map(endpointRow).join('')}</table>`,
+    ([subject, list]) =>
+      `<h2>${escape(subject)}</h2><table>${list.map(endpointRow).join('')}</table>`,
   );
   return `<!doctype html><html lang="en"><meta charset="utf-8"><title>Pen Pal API</title>
 <meta name="viewport" content="width=device-width,initial-scale=1">

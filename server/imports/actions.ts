@@ -34,7 +34,10 @@ function open(file: File): { table: Table; mapping: Mapping } {
   }
   const { table } = read;
   if (file.mapping && file.mapping.length !== table.header.length)
-    throw invalid('The columns of this file are not the ones that were mapped. Choose it again.', 'mapping');
+    throw invalid(
+      'The columns of this file are not the ones that were mapped. Choose it again.',
+      'mapping',
+    );
   return { table, mapping: file.mapping ?? guessMapping(table) };
 }
 
@@ -64,7 +67,10 @@ export function preview(ctx: Context, file: File) {
   };
 }
 
-export async function run(ctx: Context, file: File & { circleId: string | null; tag: string | null }) {
+export async function run(
+  ctx: Context,
+  file: File & { circleId: string | null; tag: string | null },
+) {
   const { table, mapping } = open(file);
   const today = ctx.clock.today();
   const { people, faults } = importRows(table, mapping, today);
@@ -74,7 +80,13 @@ export async function run(ctx: Context, file: File & { circleId: string | null; 
     await assertCircle(tx, file.circleId);
     const batchId = newId(ctx.clock.nowMs());
     const at = ctx.clock.now();
-    await q.insertBatch(tx, { id: batchId, file_name: file.fileName, at, people: people.length, left_out: leftOut });
+    await q.insertBatch(tx, {
+      id: batchId,
+      file_name: file.fileName,
+      at,
+      people: people.length,
+      left_out: leftOut,
+    });
     await writePeople(tx, people, { batchId, today, at, circleId: file.circleId, tag: file.tag });
     const sentence = `Imported ${plural(people.length, 'person', 'people')} from ${file.fileName}`;
     return { batchId, people: people.length, leftOut, sentence };
@@ -89,7 +101,11 @@ interface Batch {
   tag: string | null;
 }
 
-async function writePeople(tx: Sql, people: readonly ImportedPerson[], batch: Batch): Promise<void> {
+async function writePeople(
+  tx: Sql,
+  people: readonly ImportedPerson[],
+  batch: Batch,
+): Promise<void> {
   const circles = await q.circleIdsByName(tx);
   const withIds = people.map((person) => ({ id: newId(), person }));
   await insertPeople(
@@ -114,7 +130,10 @@ async function writePeople(tx: Sql, people: readonly ImportedPerson[], batch: Ba
   );
   const noted = withIds.filter(({ person }) => person.note);
   if (noted.length > 0)
-    await insertNotes(tx, noted.map(({ id, person }) => toNote(id, batch.today, person.note)));
+    await insertNotes(
+      tx,
+      noted.map(({ id, person }) => toNote(id, batch.today, person.note)),
+    );
   const touched = withIds.flatMap(({ id, person }) =>
     person.lastTouch ? [{ id: newId(), personId: id, on: person.lastTouch }] : [],
   );
@@ -154,4 +173,3 @@ export async function undo(ctx: Context, batchId: string) {
     };
   });
 }
-

@@ -22,7 +22,15 @@ const more = { circleId: null, tag: 'came in' };
 
 test('a preview writes nothing and says what it could not read', async () => {
   const preview = await api.call(previewImport, { body: file });
-  expect(preview.mapping).toEqual(['name', 'email', 'phone', 'tags', 'circle', 'lastTouch', 'note']);
+  expect(preview.mapping).toEqual([
+    'name',
+    'email',
+    'phone',
+    'tags',
+    'circle',
+    'lastTouch',
+    'note',
+  ]);
   expect(preview.people).toBe(3);
   expect(preview.faults).toEqual([
     { row: 5, why: 'It has neither a name nor a way to reach anybody.', leftOut: true },
@@ -33,7 +41,11 @@ test('a preview writes nothing and says what it could not read', async () => {
 
 test('one batch comes in, can be found again, and is taken back as one', async () => {
   const done = await api.call(runImport, { body: { ...file, ...more } });
-  expect(done).toMatchObject({ people: 3, leftOut: 1, sentence: 'Imported 3 people from clients.csv' });
+  expect(done).toMatchObject({
+    people: 3,
+    leftOut: 1,
+    sentence: 'Imported 3 people from clients.csv',
+  });
   const { rows } = await api.call(listPeople, { query: { batchId: done.batchId, sort: 'name' } });
   expect(rows.map(({ name }) => name)).toEqual(['Bad', 'Rosa Lind', 'Gideon Marsh']);
   const rosa = await api.call(getPerson, { params: { id: rows[1]!.id } });
@@ -47,7 +59,9 @@ test('one batch comes in, can be found again, and is taken back as one', async (
   expect(undone).toMatchObject({ removed: 3, kept: 0 });
   expect((await api.call(listPeople, { query: {} })).total).toBe(0);
   expect((await api.call(listImports)).batches[0]).toMatchObject({ undone: true });
-  expect(await api.refusal(undoImport, { params: { id: done.batchId } })).toMatchObject({ code: 'conflict' });
+  expect(await api.refusal(undoImport, { params: { id: done.batchId } })).toMatchObject({
+    code: 'conflict',
+  });
 
   await api.call(undoAction, { params: { id: undone.actionId } });
   expect((await api.call(listPeople, { query: { batchId: done.batchId } })).total).toBe(3);

@@ -34,7 +34,10 @@ export async function tagPeople(
 ): Promise<number> {
   if (taggings.length === 0) return 0;
   const names = [...new Map(taggings.map(({ tag }) => [tag.toLowerCase(), tag])).values()];
-  const ids = await q.ensureTags(tx, names.map((name) => ({ id: newId(), name })));
+  const ids = await q.ensureTags(
+    tx,
+    names.map((name) => ({ id: newId(), name })),
+  );
   const added = await q.insertTaggings(
     tx,
     taggings.map(({ personId, tag }) => ({
@@ -65,7 +68,10 @@ export async function add(ctx: Context, draft: PersonDraft) {
       batchId: null,
     });
     await q.insertPeople(tx, [record]);
-    await tagPeople(tx, (tags ?? []).map((tag) => ({ personId: id, tag })));
+    await tagPeople(
+      tx,
+      (tags ?? []).map((tag) => ({ personId: id, tag })),
+    );
     if (note) await q.insertNotes(tx, [toNote(id, today, note)]);
     return { id, sentence: `Added ${record.name}` };
   });
@@ -77,7 +83,11 @@ export async function assertCircle(sql: Sql, circleId: string | null): Promise<v
   if (found.length === 0) throw notFound('There is no such circle.');
 }
 
-export async function edit(ctx: Context, id: string, body: NonNullable<CallInput<typeof editPerson>['body']>) {
+export async function edit(
+  ctx: Context,
+  id: string,
+  body: NonNullable<CallInput<typeof editPerson>['body']>,
+) {
   const { version, circleId, ownPromiseDays, tags, ...given } = body;
   const fields = checkFields(given);
   return act(ctx, async (tx) => {
@@ -104,9 +114,15 @@ export async function edit(ctx: Context, id: string, body: NonNullable<CallInput
 }
 
 async function replaceTags(tx: Sql, personId: string, tags: readonly string[]): Promise<void> {
-  const kept = await q.ensureTags(tx, tags.map((name) => ({ id: newId(), name })));
+  const kept = await q.ensureTags(
+    tx,
+    tags.map((name) => ({ id: newId(), name })),
+  );
   await q.removeTaggings(tx, personId, [...kept.values()]);
-  await tagPeople(tx, tags.map((tag) => ({ personId, tag })));
+  await tagPeople(
+    tx,
+    tags.map((tag) => ({ personId, tag })),
+  );
 }
 
 export async function findOrRefuse(sql: Sql, id: string) {
@@ -134,8 +150,10 @@ export async function setCircle(ctx: Context, who: Who, circleId: string | null)
 export async function addTag(ctx: Context, who: Who, tag: string) {
   return act(ctx, async (tx) => {
     const ids = await q.idsOf(tx, who, ctx.clock.today());
-    const people = await tagPeople(tx, ids.map((personId) => ({ personId, tag })));
+    const people = await tagPeople(
+      tx,
+      ids.map((personId) => ({ personId, tag })),
+    );
     return { people, sentence: `Tagged ${plural(people, 'person', 'people')} #${tag}` };
   });
 }
-

@@ -20,14 +20,17 @@ const escapeLike = (text: string) => text.replace(/[\\%_]/g, '\\$&');
  */
 export function filterSql(filter: PeopleFilter, today: string, params: Params): string {
   const all: string[] = ['true'];
-  for (const word of fold(filter.text ?? '').split(/\s+/).filter(Boolean)) {
+  for (const word of fold(filter.text ?? '')
+    .split(/\s+/)
+    .filter(Boolean)) {
     const like = params.add(`%${escapeLike(word)}%`);
     all.push(
       `(p.search_text like ${like} or exists (select 1 from note n where n.person_id = p.id and n.search_text like ${like})
         or exists (select 1 from person_tag pt join tag g on g.id = pt.tag_id where pt.person_id = p.id and lower(g.name) like ${like}))`,
     );
   }
-  if (filter.circleIds?.length) all.push(`p.circle_id = any(${params.add(filter.circleIds)}::uuid[])`);
+  if (filter.circleIds?.length)
+    all.push(`p.circle_id = any(${params.add(filter.circleIds)}::uuid[])`);
   if (filter.tags?.length)
     all.push(
       `exists (select 1 from person_tag pt join tag g on g.id = pt.tag_id

@@ -1,4 +1,14 @@
-import { addNote, addPerson, addTag, editPerson, getPerson, listPeople, peopleFacets, readLine, setCircle } from '@/contract/people';
+import {
+  addNote,
+  addPerson,
+  addTag,
+  editPerson,
+  getPerson,
+  listPeople,
+  peopleFacets,
+  readLine,
+  setCircle,
+} from '@/contract/people';
 import { getSettings, undoAction } from '@/contract/settings';
 import { logPast } from '@/contract/touches';
 import { plainDate } from '@/core/time';
@@ -16,15 +26,27 @@ const circleId = async (name: string) => {
   return circles.find((circle) => circle.name === name)!.id;
 };
 
-const add = (body: Parameters<typeof api.call<typeof addPerson>>[1] extends { body?: infer B } | undefined ? B : never) =>
-  api.call(addPerson, { body });
+const add = (
+  body: Parameters<typeof api.call<typeof addPerson>>[1] extends { body?: infer B } | undefined
+    ? B
+    : never,
+) => api.call(addPerson, { body });
 
 describe('adding one', () => {
   test('a name and one way to reach them is enough', async () => {
-    const { id, sentence } = await add({ givenName: 'Rosa', familyName: 'Lind', phone: '555-0142' });
+    const { id, sentence } = await add({
+      givenName: 'Rosa',
+      familyName: 'Lind',
+      phone: '555-0142',
+    });
     expect(sentence).toBe('Added Rosa Lind');
     const sheet = await api.call(getPerson, { params: { id } });
-    expect(sheet).toMatchObject({ name: 'Rosa Lind', version: 1, addedOn: '2026-11-23', circle: null });
+    expect(sheet).toMatchObject({
+      name: 'Rosa Lind',
+      version: 1,
+      addedOn: '2026-11-23',
+      circle: null,
+    });
     expect(sheet.sentence).toBe('Here since today, not touched yet; nothing is promised.');
   });
 
@@ -39,32 +61,63 @@ describe('adding one', () => {
     [{}, 'Give a name, or a phone number or e-mail address.', 'givenName'],
     [{ givenName: 'Ana', email: 'ana@@' }, '“ana@@” is not an e-mail address.', 'email'],
     [{ givenName: 'Ana', phone: 'later' }, '“later” is not a phone number.', 'phone'],
-    [{ givenName: 'Ana', birthday: '1980-02-30' }, 'There is no 1980-02-30 in the calendar.', 'birthday'],
-    [{ givenName: 'Ana', birthday: '30 Feb' }, 'Give the birthday as YYYY-MM-DD or MM-DD.', 'birthday'],
+    [
+      { givenName: 'Ana', birthday: '1980-02-30' },
+      'There is no 1980-02-30 in the calendar.',
+      'birthday',
+    ],
+    [
+      { givenName: 'Ana', birthday: '30 Feb' },
+      'Give the birthday as YYYY-MM-DD or MM-DD.',
+      'birthday',
+    ],
   ])('%j is refused with a sentence', async (body, message, field) => {
-    expect(await api.refusal(addPerson, { body })).toMatchObject({ code: 'invalid', message, field });
+    expect(await api.refusal(addPerson, { body })).toMatchObject({
+      code: 'invalid',
+      message,
+      field,
+    });
   });
 
   test('an unknown circle is refused and nobody is added', async () => {
     const before = await api.call(peopleFacets);
     const body = { givenName: 'Ana', circleId: '0190a000-0000-7000-8000-0000000000ff' };
-    expect(await api.refusal(addPerson, { body })).toMatchObject({ code: 'not_found', message: 'There is no such circle.' });
+    expect(await api.refusal(addPerson, { body })).toMatchObject({
+      code: 'not_found',
+      message: 'There is no such circle.',
+    });
     expect((await api.call(peopleFacets)).total).toBe(before.total);
   });
 
   test('undo takes the person away again, tags and note with them', async () => {
-    const { id, actionId } = await add({ givenName: 'Gone', tags: ['garden'], note: 'met at the market' });
+    const { id, actionId } = await add({
+      givenName: 'Gone',
+      tags: ['garden'],
+      note: 'met at the market',
+    });
     await api.call(undoAction, { params: { id: actionId } });
     expect(await api.refusal(getPerson, { params: { id } })).toMatchObject({ code: 'not_found' });
-    expect(await api.refusal(undoAction, { params: { id: actionId } })).toMatchObject({ message: 'This was undone already.' });
+    expect(await api.refusal(undoAction, { params: { id: actionId } })).toMatchObject({
+      message: 'This was undone already.',
+    });
   });
 });
 
 describe('changing one', () => {
   test('two windows: the second change is refused, nothing of the first is lost', async () => {
-    const { id } = await add({ givenName: 'Halima', familyName: 'Osei', email: 'halima@example.net' });
-    await api.call(editPerson, { params: { id }, body: { version: 1, company: 'Tidewater Title' } });
-    const refusal = await api.refusal(editPerson, { params: { id }, body: { version: 1, company: 'Harbor Lights' } });
+    const { id } = await add({
+      givenName: 'Halima',
+      familyName: 'Osei',
+      email: 'halima@example.net',
+    });
+    await api.call(editPerson, {
+      params: { id },
+      body: { version: 1, company: 'Tidewater Title' },
+    });
+    const refusal = await api.refusal(editPerson, {
+      params: { id },
+      body: { version: 1, company: 'Harbor Lights' },
+    });
     expect(refusal.code).toBe('conflict');
     expect(refusal.message).toMatch(/^Halima Osei was changed in another window meanwhile/);
     const sheet = await api.call(getPerson, { params: { id } });
@@ -73,8 +126,14 @@ describe('changing one', () => {
 
   test('undo brings back what was, unless something newer would be lost', async () => {
     const { id } = await add({ givenName: 'Gideon', phone: '555-0117' });
-    const first = await api.call(editPerson, { params: { id }, body: { version: 1, phone: '555-0118' } });
-    const second = await api.call(editPerson, { params: { id }, body: { version: 2, tags: ['boat'] } });
+    const first = await api.call(editPerson, {
+      params: { id },
+      body: { version: 1, phone: '555-0118' },
+    });
+    const second = await api.call(editPerson, {
+      params: { id },
+      body: { version: 2, tags: ['boat'] },
+    });
     expect(await api.refusal(undoAction, { params: { id: first.actionId } })).toMatchObject({
       code: 'conflict',
       message: 'Something changed since then, so undoing this would lose the newer change.',
@@ -87,7 +146,10 @@ describe('changing one', () => {
 
   test('an undo can itself be undone', async () => {
     const { id } = await add({ givenName: 'Ines' });
-    const edit = await api.call(editPerson, { params: { id }, body: { version: 1, company: 'Net & Loft' } });
+    const edit = await api.call(editPerson, {
+      params: { id },
+      body: { version: 1, company: 'Net & Loft' },
+    });
     const undo = await api.call(undoAction, { params: { id: edit.actionId } });
     await api.call(undoAction, { params: { id: undo.actionId } });
     expect((await api.call(getPerson, { params: { id } })).fields.company).toBe('Net & Loft');
@@ -99,7 +161,10 @@ describe('changing one', () => {
       code: 'not_found',
       message: 'This person is not in your sphere any more.',
     });
-    expect(await api.refusal(getPerson, { params: { id: 'nobody' } })).toMatchObject({ code: 'invalid', field: 'id' });
+    expect(await api.refusal(getPerson, { params: { id: 'nobody' } })).toMatchObject({
+      code: 'invalid',
+      field: 'id',
+    });
   });
 });
 
@@ -132,8 +197,19 @@ describe('finding', () => {
       tags: ['sailing'],
     });
     await api.call(addNote, { params: { id }, body: { body: 'Wants a café near the quay' } });
-    for (const text of ['lucja aberg', 'ABERG', 'lantern', '5550123', 'cafe', 'sailing', 'quay lucja'])
-      expect({ text, found: (await api.call(listPeople, { query: { text } })).rows.map((row) => row.id) }).toEqual({ text, found: [id] });
+    for (const text of [
+      'lucja aberg',
+      'ABERG',
+      'lantern',
+      '5550123',
+      'cafe',
+      'sailing',
+      'quay lucja',
+    ])
+      expect({
+        text,
+        found: (await api.call(listPeople, { query: { text } })).rows.map((row) => row.id),
+      }).toEqual({ text, found: [id] });
     expect((await api.call(listPeople, { query: { text: '100%_' } })).total).toBe(0);
   });
 
@@ -150,9 +226,16 @@ test('SQL and core agree on when a promise runs out and how warm it is', async (
   const made: { id: string; touches: { hold: number; ago: number }[] }[] = [];
   for (let i = 0; i < 60; i++) {
     const circle = circles[i % circles.length]!;
-    const { id } = await add({ givenName: `Mirror${i}`, circleId: circle ? await circleId(circle) : null });
+    const { id } = await add({
+      givenName: `Mirror${i}`,
+      circleId: circle ? await circleId(circle) : null,
+    });
     const kind = TOUCH_KINDS[i % TOUCH_KINDS.length]!;
-    const touches = outcomesOf(kind).map((outcome, n) => ({ kind, outcome, ago: (i * 7 + n * 13) % 200 }));
+    const touches = outcomesOf(kind).map((outcome, n) => ({
+      kind,
+      outcome,
+      ago: (i * 7 + n * 13) % 200,
+    }));
     if (i % 6 > 0)
       await api.call(logPast, {
         body: {
@@ -164,7 +247,11 @@ test('SQL and core agree on when a promise runs out and how warm it is', async (
           })),
         },
       });
-    made.push({ id, touches: i % 6 > 0 ? touches.map((t) => ({ hold: holdOf(t.kind, t.outcome), ago: t.ago })) : [] });
+    made.push({
+      id,
+      touches:
+        i % 6 > 0 ? touches.map((t) => ({ hold: holdOf(t.kind, t.outcome), ago: t.ago })) : [],
+    });
   }
   const { rows } = await api.call(listPeople, { query: { text: 'mirror', limit: 100 } });
   expect(rows).toHaveLength(60);
@@ -182,7 +269,9 @@ test('SQL and core agree on when a promise runs out and how warm it is', async (
     expect(row.standing.slack).toBe(standing.kind === 'none' ? null : standing.slack);
     if (standing.kind === 'promised') {
       expect(row.standing.warmth).toBe(warmthOf(standing.slack, standing.promiseDays));
-      const inBand = await api.call(listPeople, { query: { text: row.name, warmths: standing.warmth } });
+      const inBand = await api.call(listPeople, {
+        query: { text: row.name, warmths: standing.warmth },
+      });
       expect(inBand.rows.map(({ id }) => id)).toContain(row.id);
     }
   }

@@ -80,7 +80,11 @@ export async function listPeople(
 export async function countPeople(sql: Sql, who: Who, today: string): Promise<number> {
   const params = new Params();
   const where = whoSql(who, today, params);
-  const row = await one<{ n: number }>(sql, `select count(*)::int as n ${FROM} where ${where}`, params.values);
+  const row = await one<{ n: number }>(
+    sql,
+    `select count(*)::int as n ${FROM} where ${where}`,
+    params.values,
+  );
   return row.n;
 }
 
@@ -139,7 +143,11 @@ export const insertPeople = (sql: Sql, people: readonly PersonRecord[]) =>
   );
 
 /** Writes the whole row if it is still at `version`; answers whether it was. */
-export async function updatePerson(sql: Sql, person: PersonRecord, version: number): Promise<boolean> {
+export async function updatePerson(
+  sql: Sql,
+  person: PersonRecord,
+  version: number,
+): Promise<boolean> {
   const set = NAMES.split(/,\s*/)
     .filter((name) => name !== 'id' && name !== 'version')
     .map((name) => `${name} = r.${name}`)
@@ -153,7 +161,12 @@ export async function updatePerson(sql: Sql, person: PersonRecord, version: numb
   return rows.length === 1;
 }
 
-export async function setCircle(sql: Sql, who: Who, circleId: string | null, today: string): Promise<number> {
+export async function setCircle(
+  sql: Sql,
+  who: Who,
+  circleId: string | null,
+  today: string,
+): Promise<number> {
   const params = new Params();
   const circle = params.add(circleId);
   const where = whoSql(who, today, params);

@@ -77,7 +77,16 @@ export function toRecord(given: Partial<PersonFields>, base: RecordBase): Person
 }
 
 function searchText(f: PersonFields): string {
-  const words = [f.givenName, f.goesBy, f.familyName, f.company, f.email, f.addressLine, f.city, f.place];
+  const words = [
+    f.givenName,
+    f.goesBy,
+    f.familyName,
+    f.company,
+    f.email,
+    f.addressLine,
+    f.city,
+    f.place,
+  ];
   return fold([...words, f.phone, f.phone.replace(/\D/g, '')].filter(Boolean).join(' '));
 }
 

@@ -47,7 +47,11 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       hold: touch.hold,
       note: touch.note,
     })),
-    notes: notes.map(({ id: noteId, on_day, body }) => ({ id: noteId, on: plainDate(on_day), body })),
+    notes: notes.map(({ id: noteId, on_day, body }) => ({
+      id: noteId,
+      on: plainDate(on_day),
+      body,
+    })),
     planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
       key: touch.item.key,
       day: toPlainDate(touch.day),

@@ -78,17 +78,17 @@ async function readSphere(ctx: Context): Promise<Sphere> {
     lastOn: row.last_on,
     weight: row.position ?? 99,
     keeperKind: keeperKind(row),
-    enrolments: (enrolmentsOf.get(row.id) ?? []).map(
-      (e): PlanEnrolment => ({
-        id: e.id,
-        cadence: byId.get(e.cadence_id)!,
-        start: e.start,
-        settledUntil: e.settled_until,
-      }),
-    ),
-    followUps: (followUpsOf.get(row.id) ?? []).map(
-      (f): PlanFollowUp => ({ id: f.id, on: f.on, kind: f.kind as TouchKind }),
-    ),
+    enrolments: (enrolmentsOf.get(row.id) ?? []).map((e): PlanEnrolment => ({
+      id: e.id,
+      cadence: byId.get(e.cadence_id)!,
+      start: e.start,
+      settledUntil: e.settled_until,
+    })),
+    followUps: (followUpsOf.get(row.id) ?? []).map((f): PlanFollowUp => ({
+      id: f.id,
+      on: f.on,
+      kind: f.kind as TouchKind,
+    })),
   }));
   const options: PlanOptions = {
     today: toDayNumber(today),
@@ -115,7 +115,11 @@ async function readSphere(ctx: Context): Promise<Sphere> {
 }
 
 /** How a promise is kept when no cadence says how: the most personal way on record. */
-function keeperKind(has: { has_phone: boolean; has_email: boolean; has_address: boolean }): TouchKind {
+function keeperKind(has: {
+  has_phone: boolean;
+  has_email: boolean;
+  has_address: boolean;
+}): TouchKind {
   if (has.has_phone) return 'call';
   if (has.has_email) return 'email';
   return has.has_address ? 'card' : 'other';

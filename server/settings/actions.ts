@@ -7,7 +7,10 @@ import * as q from './queries';
 
 export async function save(ctx: Context, change: Partial<Settings>) {
   if (change.timeZone !== undefined && !isTimeZone(change.timeZone))
-    throw invalid(`“${change.timeZone}” is not a time zone. Try one like America/New_York.`, 'timeZone');
+    throw invalid(
+      `“${change.timeZone}” is not a time zone. Try one like America/New_York.`,
+      'timeZone',
+    );
   const done = await act(ctx, async (tx) => {
     await q.writeSettings(tx, { ...(await q.readSettings(tx)), ...change });
     return { sentence: 'Changed your settings' };

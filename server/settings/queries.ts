@@ -39,7 +39,13 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
   );
 
 export const readCircles = (sql: Sql) =>
-  sql.query<{ id: string; name: string; position: number; promise_days: number | null; people: number }>(
+  sql.query<{
+    id: string;
+    name: string;
+    position: number;
+    promise_days: number | null;
+    people: number;
+  }>(
     `select c.*, (select count(*)::int from person p where p.circle_id = c.id) as people
      from circle c order by position`,
   );

@@ -2,7 +2,14 @@ import type { LogTouch } from '@/contract/touches';
 import { moveToWorkingDay } from '@/core/calendar';
 import type { PlannedTouch } from '@/core/planner';
 import { addDays, spokenDate, toDayNumber, toPlainDate, plural, type PlainDate } from '@/core/time';
-import { completes, holdOf, KIND_WORDS, OUTCOME_WORDS, outcomesOf, type Outcome } from '@/core/touches';
+import {
+  completes,
+  holdOf,
+  KIND_WORDS,
+  OUTCOME_WORDS,
+  outcomesOf,
+  type Outcome,
+} from '@/core/touches';
 
 import { act, type Context } from '../context';
 import { newId, type Sql } from '../db';
@@ -21,7 +28,8 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
   if (on > today) throw invalid('A touch can be logged once it has been made, not before.', 'on');
   assertOutcome(touch);
   const { followUp } = touch;
-  if (followUp && followUp.on <= today) throw invalid('A follow-up needs a day after today.', 'followUp');
+  if (followUp && followUp.on <= today)
+    throw invalid('A follow-up needs a day after today.', 'followUp');
   const sphere = await sphereNow(ctx);
   const touchId = newId(ctx.clock.nowMs());
   const done = await act(ctx, async (tx) => {
@@ -53,14 +61,20 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
         words: followUp.words,
         touch_id: touchId,
       });
-    return { touchId, sentence: `${name}: ${KIND_WORDS[touch.kind].noun}, ${OUTCOME_WORDS[touch.outcome].toLowerCase()}` };
+    return {
+      touchId,
+      sentence: `${name}: ${KIND_WORDS[touch.kind].noun}, ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`,
+    };
   });
   return { ...done, nextOn: nextDay(await sphereNow(ctx), touch.personId) };
 }
 
 function assertOutcome({ kind, outcome }: Pick<LogTouch, 'kind' | 'outcome'>): void {
   if (!outcomesOf(kind).includes(outcome))
-    throw invalid(`“${OUTCOME_WORDS[outcome]}” does not go with a ${KIND_WORDS[kind].noun}.`, 'outcome');
+    throw invalid(
+      `“${OUTCOME_WORDS[outcome]}” does not go with a ${KIND_WORDS[kind].noun}.`,
+      'outcome',
+    );
 }
 
 const backOn = (touch: LogTouch, today: PlainDate): PlainDate =>
@@ -80,7 +94,10 @@ function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedT
   const hold = holdOf(touch.kind, touch.outcome);
   return planned.find(
     ({ item, day }) =>
-      item.source === 'beat' && day === sphere.options.today && item.hold <= hold && toDayNumber(on) >= item.earliest,
+      item.source === 'beat' &&
+      day === sphere.options.today &&
+      item.hold <= hold &&
+      toDayNumber(on) >= item.earliest,
   );
 }
 
@@ -95,7 +112,12 @@ const mark = ({ item }: PlannedTouch, rest: Pick<q.MarkRecord, 'fate' | 'until' 
 const settle = (tx: Sql, item: PlannedTouch, fate: 'made' | 'skipped', touchId: string | null) =>
   q.upsertMark(tx, mark(item, { fate, until: null, touch_id: touchId }));
 
-async function putBack(tx: Sql, sphere: Sphere, item: PlannedTouch, until: PlainDate): Promise<PlainDate> {
+async function putBack(
+  tx: Sql,
+  sphere: Sphere,
+  item: PlannedTouch,
+  until: PlainDate,
+): Promise<PlainDate> {
   const day = toPlainDate(moveToWorkingDay(toDayNumber(until), 'next', sphere.options.calendar));
   await q.upsertMark(tx, mark(item, { fate: 'put_off', until: day, touch_id: null }));
   return day;
@@ -131,11 +153,14 @@ export async function skip(ctx: Context, itemKey: string) {
 /** Brings in touches made earlier, such as a history kept elsewhere. */
 export async function logPast(
   ctx: Context,
-  touches: readonly (Required<Pick<LogTouch, 'personId' | 'kind' | 'outcome' | 'note'>> & { on: PlainDate })[],
+  touches: readonly (Required<Pick<LogTouch, 'personId' | 'kind' | 'outcome' | 'note'>> & {
+    on: PlainDate;
+  })[],
 ) {
   const today = ctx.clock.today();
   for (const [i, touch] of touches.entries()) {
-    if (touch.on > today) throw invalid(`Touch ${i + 1} lies in the future (${touch.on}).`, `touches.${i}.on`);
+    if (touch.on > today)
+      throw invalid(`Touch ${i + 1} lies in the future (${touch.on}).`, `touches.${i}.on`);
     assertOutcome(touch);
   }
   return act(ctx, async (tx) => {
@@ -155,6 +180,9 @@ export async function logPast(
         note: touch.note,
       })),
     );
-    return { touches: touches.length, sentence: `Brought in ${plural(touches.length, 'earlier touch', 'earlier touches')}` };
+    return {
+      touches: touches.length,
+      sentence: `Brought in ${plural(touches.length, 'earlier touch', 'earlier touches')}`,
+    };
   });
 }

@@ -1,6 +1,13 @@
 import { randomUUID } from 'node:crypto';
 
-import { createCadence, enrol, previewEnrolment, saveCadence, getCadence, stopEnrolment } from '@/contract/cadences';
+import {
+  createCadence,
+  enrol,
+  previewEnrolment,
+  saveCadence,
+  getCadence,
+  stopEnrolment,
+} from '@/contract/cadences';
 import { addPerson, getPerson } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
 import { getSettings, moveClock, saveCircle, saveSettings, undoAction } from '@/contract/settings';
@@ -28,8 +35,11 @@ const beat = (afterDays: number, kind: 'call' | 'text' | 'card' = 'call', words 
 const person = async (givenName: string, more: object = {}) =>
   (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
 
-const quarterly = async (beats = [beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')]) =>
-  (await api.call(createCadence, { body: { name: 'Quarterly', rounds: null, gapDays: 60, beats } })).id;
+const quarterly = async (
+  beats = [beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')],
+) =>
+  (await api.call(createCadence, { body: { name: 'Quarterly', rounds: null, gapDays: 60, beats } }))
+    .id;
 
 const keysOnDesk = async () => (await api.call(getDesk)).items.map(({ key }) => key);
 
@@ -37,7 +47,9 @@ describe('from a cadence to the desk', () => {
   test('enrolling today puts the first beat on today’s desk; logging it moves on to the next', async () => {
     const id = await person('Ana');
     const cadenceId = await quarterly();
-    await api.call(enrol, { body: { cadenceId, who: { ids: [id] }, startOn: TODAY, leaveOut: [] } });
+    await api.call(enrol, {
+      body: { cadenceId, who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
+    });
     const [item] = (await api.call(getDesk)).items;
     expect(item).toMatchObject({
       name: 'Ana',
@@ -47,11 +59,19 @@ describe('from a cadence to the desk', () => {
       standing: { slack: null },
     });
     const done = await api.call(logTouch, {
-      body: { personId: id, kind: 'call', outcome: 'reached', itemKey: item!.key, note: 'All well' },
+      body: {
+        personId: id,
+        kind: 'call',
+        outcome: 'reached',
+        itemKey: item!.key,
+        note: 'All well',
+      },
     });
     expect(done.nextOn).toBe('2026-12-23');
     expect(await keysOnDesk()).toEqual([]);
-    expect((await api.call(getDesk)).made).toMatchObject([{ name: 'Ana', outcome: 'reached', actionId: done.actionId }]);
+    expect((await api.call(getDesk)).made).toMatchObject([
+      { name: 'Ana', outcome: 'reached', actionId: done.actionId },
+    ]);
 
     await api.call(undoAction, { params: { id: done.actionId } });
     expect(await keysOnDesk()).toEqual([item!.key]);
@@ -61,9 +81,13 @@ describe('from a cadence to the desk', () => {
   test('no answer is no touch: it counts nothing and comes back in two days', async () => {
     const id = await person('Ana', { circleId: INNER });
     const cadenceId = await quarterly();
-    await api.call(enrol, { body: { cadenceId, who: { ids: [id] }, startOn: TODAY, leaveOut: [] } });
+    await api.call(enrol, {
+      body: { cadenceId, who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
+    });
     const [key] = await keysOnDesk();
-    const { nextOn } = await api.call(logTouch, { body: { personId: id, kind: 'call', outcome: 'no_answer', itemKey: key! } });
+    const { nextOn } = await api.call(logTouch, {
+      body: { personId: id, kind: 'call', outcome: 'no_answer', itemKey: key! },
+    });
     expect(nextOn).toBe('2026-11-25');
     expect((await api.call(getPerson, { params: { id } })).standing.slack).toBe(14);
   });
@@ -71,17 +95,24 @@ describe('from a cadence to the desk', () => {
   test('a follow-up given with the touch is planned for its day, with its words', async () => {
     const id = await person('Ana');
     const followUp = { on: addDays(TODAY, 4), kind: 'call' as const, words: 'the rate review' };
-    await api.call(logTouch, { body: { personId: id, kind: 'call', outcome: 'reached', followUp } });
+    await api.call(logTouch, {
+      body: { personId: id, kind: 'call', outcome: 'reached', followUp },
+    });
     await api.call(moveClock, { body: { days: 4 } });
     const [item] = (await api.call(getDesk)).items;
-    expect(item).toMatchObject({ source: 'follow_up', reason: 'You meant to follow up today: the rate review.' });
+    expect(item).toMatchObject({
+      source: 'follow_up',
+      reason: 'You meant to follow up today: the rate review.',
+    });
     await api.call(skipItem, { body: { itemKey: item!.key } });
     expect(await keysOnDesk()).toEqual([]);
   });
 
   test('a call of their own the same day lets the planned one fall away', async () => {
     const id = await person('Ana');
-    await api.call(enrol, { body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] } });
+    await api.call(enrol, {
+      body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
+    });
     expect(await keysOnDesk()).toHaveLength(1);
     await api.call(logTouch, { body: { personId: id, kind: 'visit', outcome: 'reached' } });
     expect(await keysOnDesk()).toEqual([]);
@@ -91,7 +122,13 @@ describe('from a cadence to the desk', () => {
 describe('promises on the desk', () => {
   test('a promise about to run out comes up by itself, kept by the way that is on record', async () => {
     const id = await person('Ana', { phone: '', email: 'ana@example.com', circleId: INNER });
-    await api.call(logPast, { body: { touches: [{ personId: id, kind: 'call', outcome: 'reached', on: addDays(TODAY, -30), note: 'Roof' }] } });
+    await api.call(logPast, {
+      body: {
+        touches: [
+          { personId: id, kind: 'call', outcome: 'reached', on: addDays(TODAY, -30), note: 'Roof' },
+        ],
+      },
+    });
     const [item] = (await api.call(getDesk)).items;
     expect(item).toMatchObject({
       source: 'keeper',
@@ -103,7 +140,9 @@ describe('promises on the desk', () => {
     expect(await api.refusal(skipItem, { body: { itemKey: item!.key } })).toMatchObject({
       message: 'This touch keeps a promise. Put it off, or change the promise.',
     });
-    expect(await api.call(putOff, { body: { itemKey: item!.key, until: addDays(TODAY, 1) } })).toMatchObject({
+    expect(
+      await api.call(putOff, { body: { itemKey: item!.key, until: addDays(TODAY, 1) } }),
+    ).toMatchObject({
       sentence: 'Ana comes back tomorrow',
     });
     expect(await keysOnDesk()).toEqual([]);
@@ -113,21 +152,38 @@ describe('promises on the desk', () => {
     await api.call(saveSettings, { body: { capacity: 2 } });
     for (let i = 0; i < 5; i++) {
       const id = await person(`P${i}`, { circleId: INNER });
-      await api.call(logPast, { body: { touches: [{ personId: id, kind: 'call', outcome: 'reached', on: addDays(TODAY, -31 - i), note: '' }] } });
+      await api.call(logPast, {
+        body: {
+          touches: [
+            {
+              personId: id,
+              kind: 'call',
+              outcome: 'reached',
+              on: addDays(TODAY, -31 - i),
+              note: '',
+            },
+          ],
+        },
+      });
     }
     const desk = await api.call(getDesk);
     expect(desk.items).toHaveLength(2);
     expect(desk.movedCount).toBe(3);
     expect(desk.moved[0]!.day).toBe('2026-11-24');
     const [first, second] = desk.items;
-    await api.call(logTouch, { body: { personId: first!.personId, kind: 'call', outcome: 'reached', itemKey: first!.key } });
+    await api.call(logTouch, {
+      body: { personId: first!.personId, kind: 'call', outcome: 'reached', itemKey: first!.key },
+    });
     expect(await keysOnDesk()).toEqual([second!.key]);
   });
 
   test('changing the promise of a circle moves everybody in it, and can be undone', async () => {
     const id = await person('Ana', { circleId: INNER });
     await api.call(logTouch, { body: { personId: id, kind: 'call', outcome: 'reached' } });
-    const { actionId } = await api.call(saveCircle, { params: { id: INNER }, body: { promiseDays: 45 } });
+    const { actionId } = await api.call(saveCircle, {
+      params: { id: INNER },
+      body: { promiseDays: 45 },
+    });
     expect((await api.call(getPerson, { params: { id } })).standing.slack).toBe(45);
     await api.call(undoAction, { params: { id: actionId } });
     expect((await api.call(getPerson, { params: { id } })).standing.slack).toBe(30);
@@ -135,11 +191,21 @@ describe('promises on the desk', () => {
 
   test('two taps on the same item count once', async () => {
     const id = await person('Ana');
-    await api.call(enrol, { body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] } });
+    await api.call(enrol, {
+      body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
+    });
     const [key] = await keysOnDesk();
-    const body = { personId: id, kind: 'call' as const, outcome: 'reached' as const, itemKey: key! };
+    const body = {
+      personId: id,
+      kind: 'call' as const,
+      outcome: 'reached' as const,
+      itemKey: key!,
+    };
     await api.call(logTouch, { body });
-    expect(await api.refusal(logTouch, { body })).toMatchObject({ code: 'conflict', message: 'This was logged already.' });
+    expect(await api.refusal(logTouch, { body })).toMatchObject({
+      code: 'conflict',
+      message: 'This was logged already.',
+    });
     expect((await api.call(getDesk)).made).toHaveLength(1);
   });
 });
@@ -151,7 +217,11 @@ describe('enrolling', () => {
     const cadenceId = await quarterly();
     const body = { cadenceId, who: { ids: [ana, bo] }, startOn: TODAY, samplePersonId: ana };
     const preview = await api.call(previewEnrolment, { body });
-    expect(preview).toMatchObject({ people: 2, alreadyOn: 0, lacking: [{ name: 'Bo', lacks: ['phone'] }] });
+    expect(preview).toMatchObject({
+      people: 2,
+      alreadyOn: 0,
+      lacking: [{ name: 'Bo', lacks: ['phone'] }],
+    });
     expect(preview.sample!.touches.slice(0, 3)).toMatchObject([
       { on: '2026-11-23', kind: 'call', round: 0, words: 'Ask Ana about the house' },
       { on: '2026-12-23', kind: 'text', round: 0 },
@@ -165,17 +235,28 @@ describe('enrolling', () => {
     const [ana, bo] = [await person('Ana'), await person('Bo')];
     const cadenceId = await quarterly();
     const body = { cadenceId, who: { ids: [ana, bo] }, startOn: TODAY };
-    expect(await api.call(enrol, { body: { ...body, leaveOut: [bo] } })).toMatchObject({ people: 1 });
-    expect(await api.call(enrol, { body: { ...body, leaveOut: [] } })).toMatchObject({ people: 1, alreadyOn: 1 });
-    expect(await api.refusal(enrol, { body: { ...body, leaveOut: [] } })).toMatchObject({ message: 'Nobody is left to enrol.' });
+    expect(await api.call(enrol, { body: { ...body, leaveOut: [bo] } })).toMatchObject({
+      people: 1,
+    });
+    expect(await api.call(enrol, { body: { ...body, leaveOut: [] } })).toMatchObject({
+      people: 1,
+      alreadyOn: 1,
+    });
+    expect(await api.refusal(enrol, { body: { ...body, leaveOut: [] } })).toMatchObject({
+      message: 'Nobody is left to enrol.',
+    });
   });
 
   test('the whole enrolment is undone as one, unless something was logged on it', async () => {
     const ana = await person('Ana');
     const cadenceId = await quarterly();
-    const { actionId } = await api.call(enrol, { body: { cadenceId, who: { ids: [ana] }, startOn: TODAY, leaveOut: [] } });
+    const { actionId } = await api.call(enrol, {
+      body: { cadenceId, who: { ids: [ana] }, startOn: TODAY, leaveOut: [] },
+    });
     const [key] = await keysOnDesk();
-    const log = await api.call(logTouch, { body: { personId: ana, kind: 'call', outcome: 'reached', itemKey: key! } });
+    const log = await api.call(logTouch, {
+      body: { personId: ana, kind: 'call', outcome: 'reached', itemKey: key! },
+    });
     expect(await api.refusal(undoAction, { params: { id: actionId } })).toMatchObject({
       code: 'conflict',
       message: 'Something newer builds on this. Undo that first.',
@@ -187,21 +268,39 @@ describe('enrolling', () => {
 
   test('taking somebody off ends what is planned and keeps what was made', async () => {
     const ana = await person('Ana');
-    await api.call(enrol, { body: { cadenceId: await quarterly(), who: { ids: [ana] }, startOn: TODAY, leaveOut: [] } });
+    await api.call(enrol, {
+      body: { cadenceId: await quarterly(), who: { ids: [ana] }, startOn: TODAY, leaveOut: [] },
+    });
     const { enrolments } = await api.call(getPerson, { params: { id: ana } });
     expect(enrolments[0]).toMatchObject({ state: 'running' });
-    await api.call(stopEnrolment, { params: { id: enrolments[0]!.id }, body: { reason: 'Asked to' } });
-    expect((await api.call(getPerson, { params: { id: ana } })).enrolments[0]).toMatchObject({ state: 'stopped' });
+    await api.call(stopEnrolment, {
+      params: { id: enrolments[0]!.id },
+      body: { reason: 'Asked to' },
+    });
+    expect((await api.call(getPerson, { params: { id: ana } })).enrolments[0]).toMatchObject({
+      state: 'stopped',
+    });
     expect(await keysOnDesk()).toEqual([]);
-    expect(await api.refusal(stopEnrolment, { params: { id: enrolments[0]!.id }, body: { reason: '' } })).toMatchObject({ code: 'conflict' });
+    expect(
+      await api.refusal(stopEnrolment, { params: { id: enrolments[0]!.id }, body: { reason: '' } }),
+    ).toMatchObject({ code: 'conflict' });
   });
 
   test.each([
-    [{ startOn: '2026-11-20' }, 'A start in the past would begin with touches already missed. Start today or later.'],
+    [
+      { startOn: '2026-11-20' },
+      'A start in the past would begin with touches already missed. Start today or later.',
+    ],
     [{ startOn: '2026-02-31' }, 'There is no such day in the calendar.'],
     [{ cadenceId: '0190a000-0000-7000-8000-0000000000ff' }, 'There is no such cadence.'],
   ])('%j is refused', async (change, message) => {
-    const body = { cadenceId: await quarterly(), who: { ids: [await person('Ana')] }, startOn: TODAY, leaveOut: [], ...change };
+    const body = {
+      cadenceId: await quarterly(),
+      who: { ids: [await person('Ana')] },
+      startOn: TODAY,
+      leaveOut: [],
+      ...change,
+    };
     expect((await api.refusal(enrol, { body: body as never })).message).toBe(message);
   });
 });
@@ -214,16 +313,23 @@ describe('cadences that can not be run', () => {
     [{ gapDays: 0 }, 'Rounds that repeat need at least one day before they begin again.'],
     [{ rounds: 0 }, 'A cadence runs at least one round.'],
     [{ name: ' ' }, 'Give the cadence a name.'],
-    [{ beats: [beat(0, 'call', 'Dear {{ frist_name }}')] }, 'There is no field {{ frist_name }} to fill in.'],
+    [
+      { beats: [beat(0, 'call', 'Dear {{ frist_name }}')] },
+      'There is no field {{ frist_name }} to fill in.',
+    ],
   ])('%j is refused', async (change, message) => {
-    expect((await api.refusal(createCadence, { body: { ...draft, ...change } })).message).toBe(message);
+    expect((await api.refusal(createCadence, { body: { ...draft, ...change } })).message).toBe(
+      message,
+    );
   });
 
   test('two windows on one cadence: the second save is refused', async () => {
     const id = await quarterly();
     const { people: _, id: __, ...saved } = await api.call(getCadence, { params: { id } });
     await api.call(saveCadence, { params: { id }, body: { ...saved, name: 'First' } });
-    expect(await api.refusal(saveCadence, { params: { id }, body: { ...saved, name: 'Second' } })).toMatchObject({ code: 'conflict' });
+    expect(
+      await api.refusal(saveCadence, { params: { id }, body: { ...saved, name: 'Second' } }),
+    ).toMatchObject({ code: 'conflict' });
     expect((await api.call(getCadence, { params: { id } })).name).toBe('First');
   });
 });
@@ -232,8 +338,14 @@ describe('logging what can not be', () => {
   test.each([
     [{ on: '2026-11-24' }, 'A touch can be logged once it has been made, not before.'],
     [{ outcome: 'sent' }, '“Sent” does not go with a call.'],
-    [{ followUp: { on: '2026-11-23', kind: 'call', words: '' } }, 'A follow-up needs a day after today.'],
-    [{ personId: '0190a000-0000-7000-8000-0000000000ff' }, 'This person is not in your sphere any more.'],
+    [
+      { followUp: { on: '2026-11-23', kind: 'call', words: '' } },
+      'A follow-up needs a day after today.',
+    ],
+    [
+      { personId: '0190a000-0000-7000-8000-0000000000ff' },
+      'This person is not in your sphere any more.',
+    ],
   ])('%j is refused', async (change, message) => {
     const body = { personId: await person('Ana'), kind: 'call', outcome: 'reached', ...change };
     expect((await api.refusal(logTouch, { body: body as never })).message).toBe(message);
@@ -245,7 +357,13 @@ describe('the weeks to come', () => {
     await api.call(saveSettings, { body: { capacity: 1 } });
     for (let i = 0; i < 8; i++) {
       const id = await person(`P${i}`, { circleId: INNER });
-      await api.call(logPast, { body: { touches: [{ personId: id, kind: 'call', outcome: 'reached', on: addDays(TODAY, -29), note: '' }] } });
+      await api.call(logPast, {
+        body: {
+          touches: [
+            { personId: id, kind: 'call', outcome: 'reached', on: addDays(TODAY, -29), note: '' },
+          ],
+        },
+      });
     }
     const ahead = await api.call(getAhead);
     expect(ahead).toMatchObject({ promises: 8, overdue: 0, capacity: 1 });

@@ -55,7 +55,12 @@ async function pinNew(ctx: Context, sphere: Sphere, due: readonly PlannedTouch[]
   sphere.options.pinned = [...sphere.options.pinned, ...fresh];
 }
 
-async function describe(ctx: Context, sphere: Sphere, due: readonly PlannedTouch[], today: PlainDate) {
+async function describe(
+  ctx: Context,
+  sphere: Sphere,
+  due: readonly PlannedTouch[],
+  today: PlainDate,
+) {
   const ids = due.map(({ item }) => item.personId);
   const [facts, lasts, notes] = [
     groupBy(await q.deskPeople(ctx.db, ids), ({ id }) => id),

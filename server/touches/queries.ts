@@ -100,12 +100,27 @@ export const upsertMark = (sql: Sql, mark: MarkRecord) =>
     `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id)
      values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid)
      on conflict (id) do update set fate = excluded.fate, until = excluded.until, touch_id = excluded.touch_id`,
-    [mark.id, mark.person_id, mark.fate, mark.until, mark.enrolment_id, mark.planned_on, mark.touch_id],
+    [
+      mark.id,
+      mark.person_id,
+      mark.fate,
+      mark.until,
+      mark.enrolment_id,
+      mark.planned_on,
+      mark.touch_id,
+    ],
   );
 
 export const insertFollowUp = (
   sql: Sql,
-  f: { id: string; person_id: string; on_day: string; kind: TouchKind; words: string; touch_id: string },
+  f: {
+    id: string;
+    person_id: string;
+    on_day: string;
+    kind: TouchKind;
+    words: string;
+    touch_id: string;
+  },
 ) =>
   sql.query(
     `insert into follow_up (id, person_id, on_day, kind, words, touch_id)

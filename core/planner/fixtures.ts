@@ -1,0 +1,55 @@
+import type { Cadence } from '@/core/cadences';
+import type { WorkCalendar } from '@/core/calendar';
+import { plainDate, toDayNumber } from '@/core/time';
+import { DEFAULT_HOLDS } from '@/core/touches';
+
+import type { Plan, PlanOptions, PlanPerson } from './types';
+
+// What the planner's tests begin with.
+
+export const today = toDayNumber(plainDate('2026-11-23')); // a Monday
+export const EVERY_DAY: WorkCalendar = { workingDays: [1, 2, 3, 4, 5, 6, 7], daysOff: new Set() };
+export const WEEKDAYS: WorkCalendar = { workingDays: [1, 2, 3, 4, 5], daysOff: new Set() };
+
+export const options = (change: Partial<PlanOptions> = {}): PlanOptions => ({
+  today,
+  days: 91,
+  calendar: WEEKDAYS,
+  capacity: 5,
+  madeToday: 0,
+  minDistanceDays: 3,
+  holds: DEFAULT_HOLDS,
+  putOffs: new Map(),
+  pinned: [],
+  ...change,
+});
+
+export const person = (id: string, change: Partial<PlanPerson> = {}): PlanPerson => ({
+  id,
+  promiseDays: null,
+  due: null,
+  lastOn: null,
+  weight: 1,
+  keeperKind: 'call',
+  enrolments: [],
+  followUps: [],
+  ...change,
+});
+
+export const cadence = (days: readonly number[], change: Partial<Cadence> = {}): Cadence => ({
+  id: 'c',
+  name: 'Quarterly',
+  rounds: null,
+  gapDays: 30,
+  beats: days.map((afterDays) => ({
+    id: `b${afterDays}`,
+    afterDays,
+    kind: 'call',
+    words: '',
+    dayRule: 'next',
+  })),
+  ...change,
+});
+
+export const onDay = (result: Plan, day: number) =>
+  result.touches.filter((t) => t.day === day).map(({ item }) => item.personId);

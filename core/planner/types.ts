@@ -1,0 +1,67 @@
+import type { WorkCalendar } from '@/core/calendar';
+import type { DayNumber } from '@/core/time';
+import type { HoldTable, TouchKind } from '@/core/touches';
+
+import type { PlanEnrolment, PlanFollowUp, PlanItem, PutOffs } from './items';
+
+export interface PlanPerson {
+  id: string;
+  promiseDays: number | null;
+  /** The day on which the promise runs out today; null without a promise. */
+  due: DayNumber | null;
+  /** Day of the last touch that reached them, for the distance between touches. */
+  lastOn: DayNumber | null;
+  /** Smaller goes first among equals: the circle's position. */
+  weight: number;
+  /** How a promise is kept when no cadence says how. */
+  keeperKind: TouchKind;
+  enrolments: readonly PlanEnrolment[];
+  followUps: readonly PlanFollowUp[];
+}
+
+export interface PlanOptions {
+  today: DayNumber;
+  /** Days planned, today included. */
+  days: number;
+  calendar: WorkCalendar;
+  /** Touches a working day. */
+  capacity: number;
+  /** Touches already made today. */
+  madeToday: number;
+  /** Least days between two touches of one person. */
+  minDistanceDays: number;
+  holds: HoldTable;
+  putOffs: PutOffs;
+  /** Keys that the owner has already seen on today's desk, in that order: they keep their places. */
+  pinned: readonly string[];
+}
+
+/** Why an item is not on the day that was asked for. */
+export type Cause = 'as_asked' | 'day_off' | 'full' | 'distance' | 'early' | 'put_off';
+
+export interface PlannedTouch {
+  item: PlanItem;
+  day: DayNumber;
+  /** After the last day on which it was in time. */
+  late: boolean;
+  cause: Cause;
+}
+
+/** A promise that runs out on the day before `on`; kept again on `until`, null if not in the plan. */
+export interface Slip {
+  personId: string;
+  on: DayNumber;
+  until: DayNumber | null;
+}
+
+export interface Plan {
+  touches: PlannedTouch[];
+  /** Promises that will be broken in the days planned, those broken before today left out. */
+  slips: Slip[];
+  /** Promises already broken this morning. */
+  overdue: number;
+  /** Beats that were overtaken by the next one without having found a day. */
+  letGo: PlanItem[];
+  /** Items due in the days planned that found no day in them. */
+  unplaced: PlanItem[];
+}

@@ -1,0 +1,89 @@
+const expo = require('eslint-config-expo/flat');
+const prettier = require('eslint-config-prettier/flat');
+
+const ROOMS = ['app', 'client', 'contract', 'server', 'core', 'demo', 'e2e', 'bench', 'testing'];
+
+/** A room may import the rooms named, and reaches a subject of its own or theirs only by its index. */
+const room = (name, mayImport, extra = []) => ({
+  files: [`${name}/**/*.{ts,tsx}`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            group: ROOMS.filter((r) => r !== name && !mayImport.includes(r)).flatMap((r) => [
+              `@/${r}`,
+              `@/${r}/**`,
+            ]),
+            message: `${name} may import only ${mayImport.join(', ') || 'small libraries'} (docs/architecture.md).`,
+          },
+          {
+            group: ['@/core/*/*', '@/client/*/*', '../../*'],
+            message: 'Reach into another subject only through its index.',
+          },
+          ...extra,
+        ],
+      },
+    ],
+  },
+});
+
+const DEEP = {
+  group: ['../*/*', '!../db/*', '!../http/*', '!../*/routes'],
+  message: 'Reach into another subject only through its index.',
+};
+const OUTSIDE = {
+  group: ['react', 'react-native', 'expo*', 'express', 'zod', 'pg', '@electric-sql/*', 'node:*'],
+  message: 'core knows no interface, no SQL, no machine.',
+};
+
+module.exports = [
+  ...expo,
+  prettier,
+  { ignores: ['dist/**', '.expo/**', 'node_modules/**', 'data/**', 'nativewind-env.d.ts'] },
+  {
+    rules: {
+      // `const Person = z.object(…)` stands beside `type Person`.
+      '@typescript-eslint/no-redeclare': 'off',
+      // `fc.option` reads better than a bare `option`.
+      'import/no-named-as-default-member': 'off',
+      'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  room('core', [], [OUTSIDE]),
+  room('contract', ['core']),
+  room('client', ['contract', 'core']),
+  room('app', ['client']),
+  room('server', ['contract', 'core'], [DEEP]),
+  room('demo', ['contract', 'core']),
+  room('e2e', ['contract', 'core']),
+  { files: ['e2e/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
+  {
+    files: ['*.config.js', 'testing/*.js'],
+    languageOptions: { globals: { __dirname: 'readonly', process: 'readonly' } },
+  },
+  // The composition root fills the demo; tests use the harness.
+  {
+    files: ['server/main.ts', '**/*.test.ts', 'testing/**', 'bench/**'],
+    rules: { 'no-restricted-imports': 'off' },
+  },
+  // Their tests reach into core from outside on purpose; the clock is read in one place.
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Pass today in.',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'Pass today in.',
+        },
+      ],
+    },
+  },
+];

@@ -1,0 +1,95 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+import { call } from '@/contract/call';
+import { addPerson, listPeople } from '@/contract/people';
+import { health } from '@/contract/settings';
+import { failToStart, startServer } from '@/testing/process';
+
+jest.setTimeout(180_000);
+
+let dir: string;
+beforeAll(async () => {
+  dir = await mkdtemp(join(tmpdir(), 'penpal-process-'));
+});
+afterAll(() => rm(dir, { recursive: true, force: true }));
+
+test('killed in the middle of writes, again and again, nothing that was acknowledged is lost', async () => {
+  const data = join(dir, 'killed');
+  const acknowledged: string[] = [];
+  for (let round = 0; round < 5; round++) {
+    const server = await startServer(['--port', '0', '--data', data]);
+    const writing = Array.from({ length: 4 }, async (_, w) => {
+      for (let i = 0; ; i++) {
+        const body = { givenName: `R${round}W${w}N${i}`, tags: ['t'], note: 'kept' };
+        try {
+          await call(addPerson, { body }, { base: server.url });
+        } catch {
+          return; // the server is gone; this one was not acknowledged
+        }
+        acknowledged.push(body.givenName);
+      }
+    });
+    await new Promise((done) => setTimeout(done, 300 + 150 * round));
+    await server.end('SIGKILL');
+    await Promise.all(writing);
+  }
+  const server = await startServer(['--port', '0', '--data', data]);
+  const names = new Set<string>();
+  for (let offset = 0, total = 1; offset < total; offset += 500) {
+    const page = await call(listPeople, { query: { offset, limit: 500 } }, { base: server.url });
+    total = page.total;
+    page.rows.forEach(({ name }) => names.add(name));
+  }
+  await server.end('SIGTERM');
+  expect(acknowledged.length).toBeGreaterThan(50);
+  expect(acknowledged.filter((name) => !names.has(name))).toEqual([]);
+  // At most the one write of each writer that was under way when it was killed may be there as well.
+  expect(names.size).toBeLessThanOrEqual(acknowledged.length + 5 * 4);
+});
+
+describe('starts that can not be', () => {
+  test('a second process on the same data is refused with a sentence; the first goes on', async () => {
+    const data = join(dir, 'held');
+    const first = await startServer(['--port', '0', '--data', data]);
+    const second = await failToStart(['--port', '0', '--data', data]);
+    expect(second.code).toBe(1);
+    expect(second.output).toMatch(
+      new RegExp(`already open in another Pen Pal \\(process ${first.child.pid} on `),
+    );
+    expect(await call(health, {}, { base: first.url })).toMatchObject({
+      database: { kind: 'pglite' },
+    });
+    await first.end('SIGTERM');
+  });
+
+  test('a port in use is named', async () => {
+    const first = await startServer(['--port', '0', '--data', join(dir, 'a')]);
+    const { port } = new URL(first.url);
+    const second = await failToStart(['--port', port, '--data', join(dir, 'b')]);
+    await first.end('SIGTERM');
+    expect(second).toEqual({
+      code: 1,
+      output: `Port ${port} is in use. Choose another one with --port.`,
+    });
+  });
+
+  test('a directory that can not be written says so', async () => {
+    const file = join(dir, 'file');
+    await writeFile(file, '');
+    const { code, output } = await failToStart(['--port', '0', '--data', join(file, 'data')]);
+    expect(code).toBe(1);
+    expect(output).toMatch(/^Pen Pal can't write to .*file\/data\. Give it a directory of its own/);
+  });
+
+  test.each([
+    [['--port', '99999'], '“99999” is not a port. Choose one from 1024 to 65535.'],
+    [['--today', '2026-02-30'], '“2026-02-30” is not a day. Write it as 2026-11-23.'],
+  ])('%j', async (args, sentence) => {
+    expect(await failToStart([...args, '--data', join(dir, 'c')])).toEqual({
+      code: 1,
+      output: sentence,
+    });
+  });
+});

@@ -1,0 +1,58 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+
+export interface ServerProcess {
+  url: string;
+  child: ChildProcess;
+  /** Ends it and waits until it is gone. */
+  end(signal: NodeJS.Signals): Promise<void>;
+}
+
+export interface Ended {
+  code: number | null;
+  output: string;
+}
+
+const COMMAND = ['--import', 'tsx', 'server/main.ts', '--api-only'];
+
+function spawnServer(args: readonly string[]) {
+  const child = spawn(process.execPath, [...COMMAND, ...args], {
+    env: {
+      ...process.env,
+      PENPAL_IMAGE: process.env.PENPAL_TEST_IMAGE,
+      PENPAL_DATABASE_URL: undefined,
+      NODE_OPTIONS: undefined,
+    },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  const said = { text: '' };
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => (said.text += chunk.toString()));
+  const gone = new Promise<number | null>((done) => child.once('exit', done));
+  return { child, said, gone };
+}
+
+/** A real server in a process of its own, with PGlite in a directory; answers when it is ready. */
+export async function startServer(args: readonly string[]): Promise<ServerProcess> {
+  const { child, said, gone } = spawnServer(args);
+  const url = await new Promise<string>((done, fail) => {
+    child.stdout.on('data', () => {
+      const match = /ready at (\S+)/.exec(said.text);
+      if (match) done(match[1]!);
+    });
+    void gone.then((code) => fail(new Error(`It ended with ${code}: ${said.text}`)));
+  });
+  return {
+    url,
+    child,
+    end: async (signal) => {
+      child.kill(signal);
+      await gone;
+    },
+  };
+}
+
+/** A server that is expected not to start: what it said, and its exit code. */
+export async function failToStart(args: readonly string[]): Promise<Ended> {
+  const { said, gone } = spawnServer(args);
+  return { code: await gone, output: said.text.trim() };
+}
