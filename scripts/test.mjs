@@ -1,6 +1,6 @@
 // Everything, from a fresh clone: installs, checks, builds, tests, and prints one closing line.
 import { existsSync } from 'node:fs';
-import { readFile } from 'node:fs/promises';
+import { mkdir, readFile, rm } from 'node:fs/promises';
 
 import { bin, ensureInstalled, must, NODE_OPTIONS, ROOT, run } from './run.mjs';
 import { withPostgres } from './with-postgres.mjs';
@@ -31,6 +31,7 @@ async function check(name, command, args, options) {
 
 async function jest(name, args, env = {}) {
   const report = `test-results/${name}.json`;
+  await mkdir(`${ROOT}test-results`, { recursive: true });
   const options = { env: { NODE_OPTIONS, ...env } };
   const json = ['--json', `--outputFile=${report}`, '--silent'];
   await run(bin('jest'), [...args, ...json], { ...options, quiet: true });
@@ -51,7 +52,6 @@ async function add(report, countsOf) {
 
 await ensureInstalled();
 await ensureChromium();
-const { rm } = await import('node:fs/promises');
 await rm(`${ROOT}test-results`, { recursive: true, force: true });
 await check('types', bin('tsc'), ['--noEmit']);
 await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);

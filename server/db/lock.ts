@@ -1,11 +1,13 @@
-import { readFileSync } from 'node:fs';
-import { link, mkdir, readFile, rename, unlink, writeFile } from 'node:fs/promises';
+import { readFileSync, renameSync, unlinkSync } from 'node:fs';
+import { link, mkdir, unlink, writeFile } from 'node:fs/promises';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 
 import { newId } from './ids';
 
 interface Holder {
+  id: string;
   pid: number;
   /** When the process started, in the kernel's ticks: a reused process id is told apart by it. */
   startedTicks: string | null;
@@ -44,14 +46,18 @@ function isAlive(holder: Holder): boolean {
   return holder.startedTicks === null || holder.startedTicks === startedTicks(holder.pid);
 }
 
-async function readHolder(path: string): Promise<Holder | null> {
+function readHolder(path: string): Holder | null {
   try {
-    return JSON.parse(await readFile(path, 'utf8')) as Holder;
+    return JSON.parse(readFileSync(path, 'utf8')) as Holder;
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
     throw error;
   }
 }
+
+/** Longer than any take-over needs between reading a dead lock and moving it aside. */
+const SETTLE_MS = 200;
+const MAX_TRIES = 50;
 
 /**
  * Takes the data directory for this process, because two PGlites on one directory corrupt each
@@ -62,25 +68,24 @@ export async function lockDataDir(dir: string): Promise<() => Promise<void>> {
   await mkdir(dir, { recursive: true });
   const path = join(dir, 'penpal.lock');
   const mine: Holder = {
+    id: newId(),
     pid: process.pid,
     startedTicks: startedTicks(process.pid),
     host: hostname(),
     since: new Date().toISOString(),
   };
-  const draft = `${path}.${newId()}`;
+  const draft = `${path}.${mine.id}`;
   await writeFile(draft, JSON.stringify(mine));
   try {
-    for (let attempt = 0; attempt < 10; attempt++) {
-      try {
-        // Linking is atomic and fails when the lock exists; the content is complete from the start.
-        await link(draft, path);
-        return () => unlink(path).catch(() => {});
-      } catch (error) {
-        if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
+    for (let attempt = 0; attempt < MAX_TRIES; attempt++) {
+      if (await tryLink(draft, path)) {
+        // Somebody who has just read the dead lock before ours may still move ours aside instead.
+        await setTimeout(SETTLE_MS);
+        if (readHolder(path)?.id === mine.id) return () => unlink(path).catch(() => {});
       }
-      const holder = await readHolder(path);
+      const holder = readHolder(path);
       if (holder && isAlive(holder)) throw new DataDirHeld(dir, holder);
-      if (holder) await takeAway(path, holder);
+      if (holder) takeAway(path, holder);
     }
     throw new Error(`Could not lock ${dir}: the lock file keeps changing.`);
   } finally {
@@ -88,17 +93,25 @@ export async function lockDataDir(dir: string): Promise<() => Promise<void>> {
   }
 }
 
-/** Removes a dead holder's lock; if another process replaced it meanwhile, puts that one back. */
-async function takeAway(path: string, dead: Holder): Promise<void> {
-  const aside = `${path}.${newId()}`;
+/** Linking is atomic and fails when the lock exists; the content is complete from the start. */
+async function tryLink(draft: string, path: string): Promise<boolean> {
   try {
-    await rename(path, aside);
+    await link(draft, path);
+    return true;
   } catch (error) {
-    if ((error as NodeJS.ErrnoException).code === 'ENOENT') return;
+    if ((error as NodeJS.ErrnoException).code === 'EEXIST') return false;
     throw error;
   }
-  const moved = await readHolder(aside);
-  if (moved && (moved.pid !== dead.pid || moved.since !== dead.since))
-    await link(aside, path).catch(() => {});
-  await unlink(aside);
+}
+
+/** Removes a dead holder's lock, at once and only if it is still that one. */
+function takeAway(path: string, dead: Holder): void {
+  if (readHolder(path)?.id !== dead.id) return;
+  const aside = `${path}.${newId()}`;
+  try {
+    renameSync(path, aside);
+    unlinkSync(aside);
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
+  }
 }
