@@ -4,6 +4,7 @@ import { insertPeople, toRecord } from '@/server/people';
 import { insertTouches } from '@/server/touches';
 
 export const INNER_TO_OUTER = [1, 2, 3, 4].map((n) => `0190a000-0000-7000-8000-00000000000${n}`);
+const PROMISES = [30, 60, 90, 180];
 const GAPS = [18, 35, 60, 110];
 const CHUNK = 20_000;
 
@@ -39,7 +40,7 @@ export async function fillSphere(ctx: Context, people: number, touchesEach: numb
     Array.from({ length: touchesEach }, (_, n) => ({
       id: newId(),
       person_id: id,
-      on_day: daysBefore(((i * 7) % GAPS[i % 4]!) + n * GAPS[i % 4]!),
+      on_day: daysBefore(((i * 7) % (PROMISES[i % 4]! + 2)) + n * GAPS[i % 4]!),
       logged_at: '2026-11-22T12:00:00Z',
       kind: 'call' as const,
       outcome: 'reached' as const,
@@ -49,6 +50,7 @@ export async function fillSphere(ctx: Context, people: number, touchesEach: numb
   );
   for (let i = 0; i < touches.length; i += CHUNK)
     await insertTouches(ctx.db, touches.slice(i, i + CHUNK));
+  await ctx.db.query('update settings set capacity = $1::int', [Math.ceil(people / 25)]);
   await ctx.db.query('analyze');
 }
 

@@ -17,7 +17,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { createElement } from 'react';
 import { View } from 'react-native';
 
-import { Button, Field, KindMark, NumberField, Select } from '@/client/ui';
+import { Body, Button, Field, KindMark, NumberField, Select } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import { reorderBeats } from '@/core/cadences';
 import type { DayRule } from '@/core/calendar';
@@ -119,6 +119,7 @@ function BeatRow({ beat, index, last, onChange, onMove, onCopy, onDelete }: RowP
       <View className="min-w-0 flex-1 gap-2">
         <View className="flex-row flex-wrap items-center gap-2">
           <KindMark kind={beat.kind} />
+          <Body>Day</Body>
           <NumberField
             label={`Day of ${nth}`}
             hideLabel
@@ -128,7 +129,7 @@ function BeatRow({ beat, index, last, onChange, onMove, onCopy, onDelete }: RowP
           <Select
             label={`Kind of ${nth}`}
             hideLabel
-            className="w-[120px]"
+            className="w-[140px]"
             value={beat.kind}
             options={KIND_OPTIONS}
             onChange={(kind) => onChange({ ...beat, kind })}

@@ -73,24 +73,32 @@ export function RoundLine({
               stroke={colour(again ? 'edge' : 'ink')}
             />
           ))}
-          <Labels drawn={drawn} x={x} />
+          <Labels drawn={drawn} x={x} width={width} />
         </Svg>
       ) : null}
     </View>
   );
 }
 
-function Labels({ drawn, x }: { drawn: readonly Drawn[]; x: (day: number) => number }) {
+function Labels({
+  drawn,
+  x,
+  width,
+}: {
+  drawn: readonly Drawn[];
+  x: (day: number) => number;
+  width: number;
+}) {
   let free = -Infinity;
   return drawn.map(({ beat, day, again }) => {
     const at = x(day);
     if (at < free) return null;
     free = at + LABEL_ROOM;
-    const edge = at < 24 ? 'start' : 'middle';
+    const edge = at < 24 ? 'start' : at > width - 24 ? 'end' : 'middle';
     return (
       <SvgText
         key={`${beat.id}${again}`}
-        x={edge === 'start' ? at - 6 : at}
+        x={edge === 'start' ? at - 6 : edge === 'end' ? at + 8 : at}
         y={AXIS + 26}
         textAnchor={edge}
         fontFamily="Hanken"

@@ -14,6 +14,8 @@ const ROW = 28;
 export function YearView({ shape }: { shape: YearShape }) {
   const { byKind, touches, firstMonth, longestSilence } = shape;
   const ways = byKind.length;
+  // A year that begins in mid-month ends in the same month.
+  const months = byKind.some((row) => row.months[12]! > 0) ? 13 : 12;
   return (
     <View className="gap-2">
       <Heading>A year of this for one person</Heading>
@@ -21,8 +23,8 @@ export function YearView({ shape }: { shape: YearShape }) {
         <Soft>Nothing yet. Add a beat to see the year it makes.</Soft>
       ) : (
         <>
-          <Svg width={LABEL + 12 * CELL} height={20 + byKind.length * ROW} aria-hidden>
-            {Array.from({ length: 12 }, (_, i) => (
+          <Svg width={LABEL + months * CELL} height={20 + byKind.length * ROW} aria-hidden>
+            {Array.from({ length: months }, (_, i) => (
               <SvgText
                 key={i}
                 x={LABEL + i * CELL + CELL / 2}
@@ -36,7 +38,7 @@ export function YearView({ shape }: { shape: YearShape }) {
               </SvgText>
             ))}
             {byKind.map((row, r) => (
-              <KindRow key={row.kind} row={row} y={20 + r * ROW + ROW / 2} />
+              <KindRow key={row.kind} row={row} months={months} y={20 + r * ROW + ROW / 2} />
             ))}
           </Svg>
           <Body>
@@ -51,13 +53,21 @@ export function YearView({ shape }: { shape: YearShape }) {
   );
 }
 
-function KindRow({ row, y }: { row: YearShape['byKind'][number]; y: number }) {
+function KindRow({
+  row,
+  y,
+  months,
+}: {
+  row: YearShape['byKind'][number];
+  y: number;
+  months: number;
+}) {
   return (
     <>
       <SvgText x={0} y={y + 4} fontFamily="Hanken" fontSize={13} fill={colour('ink')}>
         {KIND_WORDS[row.kind].noun}
       </SvgText>
-      {row.months.slice(0, 12).map((count, m) => {
+      {row.months.slice(0, months).map((count, m) => {
         const x = LABEL + m * CELL + CELL / 2;
         if (count === 0) return <Circle key={m} cx={x} cy={y} r={1} fill={colour('edge')} />;
         return count > 1 ? (

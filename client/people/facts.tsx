@@ -2,6 +2,7 @@ import { View } from 'react-native';
 
 import { Body, Heading, Soft } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
+import { formatPhone } from '@/core/people';
 import { longDate, monthName, type PlainDate } from '@/core/time';
 
 const birthdayWords = (birthday: string): string => {
@@ -18,7 +19,7 @@ export function Facts({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
       ? ''
       : `every ${sheet.standing.promiseDays} days${sheet.ownPromiseDays ? ', their own' : ''}`;
   const lines: [string, string][] = [
-    ['Phone', f.phone],
+    ['Phone', formatPhone(f.phone)],
     ['E-mail', f.email],
     ['Address', address.filter(Boolean).join(', ')],
     ['Place', f.place],

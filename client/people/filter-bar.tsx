@@ -1,8 +1,8 @@
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useState, type ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, Chip, Select } from '@/client/ui';
+import { Button, Chip, Select, useWide } from '@/client/ui';
 import { listCadences } from '@/contract/cadences';
 import { LACKS, peopleFacets, type PeopleFilter, type PeopleSort } from '@/contract/people';
 import { getSettings } from '@/contract/settings';
@@ -44,6 +44,7 @@ const without = (filter: PeopleFilter, key: keyof PeopleFilter): PeopleFilter =>
 export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
   const facets = useRead(peopleFacets, {}, { keepPrevious: true });
   const [open, setOpen] = useState(false);
+
   const toggleWarmth = (warmth: Warmth) => {
     const chosen = filter.warmths ?? [];
     const next = chosen.includes(warmth) ? chosen.filter((w) => w !== warmth) : [...chosen, warmth];
@@ -54,7 +55,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
   ).length;
   return (
     <View className="gap-1">
-      <View className="flex-row flex-wrap gap-x-3">
+      <ChipRow>
         {WARMTHS.toReversed().map((warmth) => (
           <Chip
             key={warmth}
@@ -64,7 +65,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
             onPress={() => toggleWarmth(warmth)}
           />
         ))}
-      </View>
+      </ChipRow>
       <View className="flex-row items-center justify-between gap-3">
         <Button
           weight="quiet"
@@ -83,6 +84,22 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
       </View>
       {open ? <MoreFilters filter={filter} onFilter={onFilter} /> : null}
     </View>
+  );
+}
+
+/** Wraps when there is room; on a phone it moves sideways under the thumb. */
+function ChipRow({ children }: { children: ReactNode }) {
+  const wide = useWide();
+  if (wide) return <View className="flex-row flex-wrap gap-x-3">{children}</View>;
+  return (
+    <ScrollView
+      horizontal
+      showsHorizontalScrollIndicator={false}
+      contentContainerClassName="gap-x-3"
+      className="grow-0"
+    >
+      {children}
+    </ScrollView>
   );
 }
 

@@ -177,9 +177,7 @@ function Row({ row, open, picked, onPress }: RowProps) {
         <Lead numberOfLines={1}>{row.name}</Lead>
         <Soft numberOfLines={1}>{where || row.company || 'No circle yet'}</Soft>
       </View>
-      {wide || picked === null ? (
-        <Strip recent={row.recent} promiseDays={row.standing.promiseDays} />
-      ) : null}
+      {wide ? <Strip recent={row.recent} promiseDays={row.standing.promiseDays} /> : null}
       <View className="w-[112px] items-end">
         <Standing standing={row.standing} />
       </View>

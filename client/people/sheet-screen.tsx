@@ -67,19 +67,15 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const address = [fields.addressLine, fields.place || fields.city].filter(Boolean).join(', ');
   return (
     <>
-      <View className="flex-row items-center justify-between">
-        {wide ? (
-          <View />
-        ) : (
-          <Button
-            weight="quiet"
-            label="‹ People"
-            spoken="Back to people"
-            onPress={() => router.navigate('/people')}
-          />
-        )}
-        <Button weight="quiet" label="Edit" onPress={() => setOpen('edit')} />
-      </View>
+      {wide ? null : (
+        <Button
+          weight="quiet"
+          className="self-start"
+          label="‹ People"
+          spoken="Back to people"
+          onPress={() => router.navigate('/people')}
+        />
+      )}
       <View className="gap-1">
         <Title>{sheet.name}</Title>
         {about ? <Soft className="text-[15px]">{about}</Soft> : null}
@@ -96,7 +92,7 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
           </View>
         ) : null}
       </View>
-      <Reach sheet={sheet} onLog={() => setOpen('log')} />
+      <Reach sheet={sheet} onLog={() => setOpen('log')} onEdit={() => setOpen('edit')} />
       <Thread sheet={sheet} today={today} />
       <Rule />
       <Next sheet={sheet} today={today} />
@@ -125,7 +121,13 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   );
 }
 
-function Reach({ sheet, onLog }: { sheet: PersonSheet; onLog: () => void }) {
+interface ReachProps {
+  sheet: PersonSheet;
+  onLog: () => void;
+  onEdit: () => void;
+}
+
+function Reach({ sheet, onLog, onEdit }: ReachProps) {
   const { phone, email } = sheet.fields;
   const dial = phone.replace(/\s/g, '');
   const open = (url: string) => () => void Linking.openURL(url);
@@ -135,6 +137,7 @@ function Reach({ sheet, onLog }: { sheet: PersonSheet; onLog: () => void }) {
       {phone ? <Button label="Text" onPress={open(`sms:${dial}`)} /> : null}
       {email ? <Button label="E-mail" onPress={open(`mailto:${email}`)} /> : null}
       <Button label="Log" onPress={onLog} />
+      <Button weight="quiet" label="Edit" onPress={onEdit} />
     </View>
   );
 }
@@ -169,7 +172,7 @@ function Story({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   return (
     <>
       <Heading>The story</Heading>
-      <Field label="Write a note" value={note} onChangeText={setNote} multiline />
+      <Field label="Write a note" value={note} onChangeText={setNote} multiline small />
       {note.trim() ? (
         <Button
           className="self-start"

@@ -35,7 +35,7 @@ function AheadOf({ ahead }: { ahead: Ahead }) {
         <Soft>The next 13 weeks</Soft>
         <Title>{headline(ahead)}</Title>
         {ahead.overdue > 0 ? (
-          <Body>{`${plural(ahead.overdue, 'promise has', 'promises have')} run out already; the plan makes good for ${ahead.overdue === 1 ? 'it' : 'them'} first.`}</Body>
+          <Body>{`${plural(ahead.overdue, 'promise has', 'promises have')} run out already; each day keeps room to make good for some of them.`}</Body>
         ) : null}
       </View>
       <Card>

@@ -4,7 +4,7 @@ import { Text, TextInput, View, type TextInputProps } from 'react-native';
 import { Fault } from './type';
 
 const BOX =
-  'min-h-[44px] w-full rounded border border-edge bg-sheet px-3 py-2 font-sans text-[15px] text-ink';
+  'min-h-[44px] rounded border border-edge bg-sheet px-3 py-2 font-sans text-[15px] text-ink';
 
 const Label = ({ id, children }: { id: string; children: ReactNode }) =>
   createElement(
@@ -18,10 +18,20 @@ interface FieldProps extends Omit<TextInputProps, 'id'> {
   fault?: string | null;
   className?: string;
   hideLabel?: boolean;
+  /** A page of text that begins as one line. */
+  small?: boolean;
 }
 
 /** A line or a page of text with its label and, below it, what is wrong with it. */
-export function Field({ label, fault, className = '', hideLabel, multiline, ...rest }: FieldProps) {
+export function Field({
+  label,
+  fault,
+  className = '',
+  hideLabel,
+  multiline,
+  small,
+  ...rest
+}: FieldProps) {
   const id = useId();
   return (
     <View className={`gap-1 ${className}`}>
@@ -30,8 +40,9 @@ export function Field({ label, fault, className = '', hideLabel, multiline, ...r
         nativeID={id}
         aria-label={hideLabel ? label : undefined}
         multiline={multiline}
+        numberOfLines={small ? 1 : undefined}
         placeholderTextColor="rgb(var(--soft))"
-        className={`${BOX} ${multiline ? 'min-h-[72px]' : ''}`}
+        className={`${BOX} w-full ${multiline && !small ? 'min-h-[72px]' : ''}`}
         {...rest}
       />
       {fault ? <Fault className="text-[13px] leading-5">{fault}</Fault> : null}
@@ -59,7 +70,7 @@ export function DayField({ label, value, onChange, min, max }: DayFieldProps) {
         value,
         min,
         max,
-        className: BOX,
+        className: `${BOX} w-full`,
         onChange: (event: { target: HTMLInputElement }) => onChange(event.target.value),
       })}
     </View>
@@ -93,7 +104,7 @@ export function Select<V extends string>(props: SelectProps<V>) {
           id,
           value,
           'aria-label': hideLabel ? label : undefined,
-          className: BOX,
+          className: `${BOX} w-full`,
           onChange: (event: { target: HTMLSelectElement }) => onChange(event.target.value as V),
         },
         options.map((option) =>

@@ -30,3 +30,7 @@ export function fold(text: string): string {
     .replace(/ł/g, 'l')
     .replace(/þ/g, 'th');
 }
+
+/** A North American number as people write it; others stay as they are kept. */
+export const formatPhone = (phone: string): string =>
+  phone.replace(/^\+1(\d{3})(\d{3})(\d{4})$/, '($1) $2-$3');

@@ -2,6 +2,7 @@ import {
   countInWords,
   daysAgo,
   spokenDate,
+  toDayNumber,
   toPlainDate,
   type DayNumber,
   type PlainDate,
@@ -33,11 +34,13 @@ export function reasonSentence(touch: PlannedTouch, facts: ReasonFacts): string 
   return baseReason(touch, facts) + movedReason(touch, facts.today);
 }
 
-function movedReason({ item, cause }: PlannedTouch, today: PlainDate): string {
+function movedReason({ item, cause, day }: PlannedTouch, today: PlainDate): string {
   if (cause === 'as_asked') return '';
   if (item.source === 'follow_up' && cause === 'day_off') return '';
-  // A keeper's wish for a day is the planner's own; only what the owner did or will feel is said.
-  if (item.source === 'keeper' && (cause === 'full' || cause === 'distance')) return '';
+  // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
+  if (item.source === 'keeper' && cause === 'full')
+    return day > toDayNumber(today) ? ' The days before are full.' : '';
+  if (item.source === 'keeper' && cause === 'distance') return '';
   return MOVED[cause](
     spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today),
   );
