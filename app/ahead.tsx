@@ -1,1 +1,1 @@
-export { AheadScreen as default } from '@/client/planner';
+export { AheadScreen as default } from '@/client/planner/ahead-screen';

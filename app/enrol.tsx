@@ -1,1 +1,1 @@
-export { EnrolScreen as default } from '@/client/cadences';
+export { EnrolScreen as default } from '@/client/cadences/enrol-screen';

@@ -1,1 +1,1 @@
-export { DeskScreen as default } from '@/client/desk';
+export { DeskScreen as default } from '@/client/desk/desk-screen';

@@ -1,1 +1,1 @@
-export { MoreScreen as default } from '@/client/settings';
+export { MoreScreen as default } from '@/client/settings/more-screen';

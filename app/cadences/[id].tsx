@@ -1,1 +1,1 @@
-export { BuilderScreen as default } from '@/client/cadences';
+export { BuilderScreen as default } from '@/client/cadences/builder-screen';

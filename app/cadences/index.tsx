@@ -1,1 +1,1 @@
-export { CadenceList as default } from '@/client/cadences';
+export { CadenceList as default } from '@/client/cadences/cadence-list';

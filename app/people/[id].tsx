@@ -1,1 +1,1 @@
-export { SheetScreen as default } from '@/client/people';
+export { SheetScreen as default } from '@/client/people/sheet-screen';

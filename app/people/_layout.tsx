@@ -1,1 +1,1 @@
-export { PeopleFrame as default } from '@/client/people';
+export { PeopleFrame as default } from '@/client/people/people-frame';

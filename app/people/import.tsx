@@ -1,1 +1,1 @@
-export { ImportScreen as default } from '@/client/people';
+export { ImportScreen as default } from '@/client/people/import-screen';

@@ -1,1 +1,1 @@
-export { PeopleIndex as default } from '@/client/people';
+export { PeopleIndex as default } from '@/client/people/people-frame';

@@ -1,2 +1,1 @@
-export * from './ahead-screen';
 export * from './load-chart';

@@ -1,3 +1,0 @@
-export * from './builder-screen';
-export * from './cadence-list';
-export * from './enrol-screen';

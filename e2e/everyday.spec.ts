@@ -1,0 +1,242 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+
+import { call } from '@/contract/call';
+import { createCadence } from '@/contract/cadences';
+import { runImport } from '@/contract/imports';
+import { addPerson, editPerson, getPerson } from '@/contract/people';
+
+import { expect, test } from './penpal';
+
+test.use({ args: ['--today', '2026-11-23'] });
+
+const INNER = '0190a000-0000-7000-8000-000000000001';
+
+async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map((n) => n.html)
+          .join(' | ')
+          .slice(0, 400)}`,
+    ),
+  ).toEqual([]);
+}
+
+const goTo = (page: Page, place: string) =>
+  page.getByRole('link', { name: place, exact: true }).click();
+
+const people = (n: number) =>
+  ['First name,Last name,Mobile,Circle,Last contact']
+    .concat(
+      Array.from(
+        { length: n },
+        (_, i) =>
+          `Given${i},Family${i},555-01${String(i % 100).padStart(2, '0')},Inner,2026-10-${10 + (i % 20)}`,
+      ),
+    )
+    .join('\n');
+
+async function bringIn(base: string, n: number): Promise<void> {
+  const content = Buffer.from(people(n)).toString('base64');
+  await call(
+    runImport,
+    { body: { fileName: 'people.csv', content, mapping: null, circleId: null, tag: null } },
+    { base },
+  );
+}
+
+test('somebody new comes in with one typed line, and is told what could not be read', async ({
+  page,
+}) => {
+  await goTo(page, 'People');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page
+    .getByLabel(/^Name, phone/)
+    .fill('Rosa Lind, 555-0142, met at the market, birthday 31 February, #garden');
+  await expect(page.getByText('would be left out: birthday 31 February')).toBeVisible();
+  await page
+    .getByLabel(/^Name, phone/)
+    .fill('Rosa Lind, 555-0142, met at the market, birthday 4 May, #garden');
+  await expect(page.getByText('05-04')).toBeVisible();
+  await page.getByLabel('Circle').selectOption({ label: 'Inner' });
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Rosa Lind' })).toBeVisible();
+  await expect(page.getByText('May 4')).toBeVisible();
+  await expect(page.getByText('#garden')).toBeVisible();
+  await expectNoViolations(page);
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('This person is not in your sphere any more.')).toBeVisible();
+});
+
+test('a file that can not be read says why, and nothing comes in', async ({ page }) => {
+  await page.getByRole('button', { name: 'Import a list' }).click();
+  for (const [text, sentence] of [
+    ['', 'This file is empty.'],
+    ['Name,Note\nAna,"never closed', 'A quotation mark in row 2 is opened and never closed'],
+  ]) {
+    await page
+      .getByLabel('CSV file')
+      .setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from(text!) });
+    await expect(page.getByText(sentence!)).toBeVisible();
+  }
+  await expectNoViolations(page);
+  await goTo(page, 'People');
+  await expect(page.getByText('Nobody is here yet.')).toBeVisible();
+});
+
+test('an import is taken back as one', async ({ page, penpal }) => {
+  await bringIn(penpal.url, 30);
+  await page.goto(`${penpal.url}/people/import`);
+  await page.getByRole('button', { name: 'Take back people.csv' }).click();
+  await expect(page.getByText('Took back 30 people of people.csv').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Take back people.csv' })).toBeVisible();
+});
+
+test('many are chosen at once: all of a filter change circle, with an undo', async ({
+  page,
+  penpal,
+}) => {
+  await bringIn(penpal.url, 250);
+  await goTo(page, 'People');
+  await expect(page.getByRole('status').filter({ hasText: '250' })).toBeVisible();
+  await page.getByLabel('Search people').fill('family24');
+  await expect(page.getByRole('status').filter({ hasText: '11' })).toBeVisible();
+  await page.getByRole('button', { name: 'Choose', exact: true }).click();
+  await page.getByRole('checkbox', { name: /Given24 / }).click();
+  await page.getByRole('button', { name: 'Choose all 11' }).click();
+  await expect(page.getByText('11 people chosen')).toBeVisible();
+  await page.getByLabel('Move to circle').selectOption({ label: 'Outer' });
+  await expect(page.getByText('Moved 11 people to another circle')).toBeVisible();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/^Undone: Moved 11 people/)).toBeVisible();
+});
+
+test('beats are moved by keys and by dragging; the days stay', async ({ page, penpal }) => {
+  const beat = (afterDays: number, kind: 'call' | 'text' | 'card') => ({
+    id: crypto.randomUUID(),
+    afterDays,
+    kind,
+    words: '',
+    dayRule: 'next' as const,
+  });
+  const body = {
+    name: 'Three ways',
+    rounds: null,
+    gapDays: 30,
+    beats: [beat(0, 'call'), beat(30, 'text'), beat(60, 'card')],
+  };
+  const { id } = await call(createCadence, { body }, { base: penpal.url });
+  await page.goto(`${penpal.url}/cadences/${id}`);
+  const kinds = async () =>
+    Promise.all([1, 2, 3].map((n) => page.getByLabel(`Kind of beat ${n}`).inputValue()));
+  await expect(page.getByLabel('Kind of beat 3')).toHaveValue('card');
+
+  await page.getByRole('button', { name: 'Move beat 3 earlier' }).click();
+  expect(await kinds()).toEqual(['call', 'card', 'text']);
+  await expect(page.getByLabel('Day of beat 2')).toHaveValue('31');
+
+  const handle = page.getByRole('button', { name: 'Move beat 1', exact: true });
+  await handle.focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('ArrowDown');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('Space');
+  await expect.poll(kinds).toEqual(['card', 'call', 'text']);
+
+  await page.getByRole('button', { name: 'Move beat 3', exact: true }).scrollIntoViewIfNeeded();
+  const from = (await page
+    .getByRole('button', { name: 'Move beat 3', exact: true })
+    .boundingBox())!;
+  const to = (await page.getByRole('button', { name: 'Move beat 2', exact: true }).boundingBox())!;
+  await page.mouse.move(from.x + 10, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 10, from.y - 20, { steps: 4 });
+  await page.mouse.move(to.x + 10, to.y + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(kinds).toEqual(['card', 'text', 'call']);
+  await expectNoViolations(page);
+
+  await page.getByLabel('Day of beat 1').fill('');
+  await expect(
+    page.getByText('Beat 1 lies before the first day. Give it a day from 1 on.'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('A beat cannot lie before the first day.').first()).toBeVisible();
+});
+
+test('two windows on one person: the later change is refused and the newer version shown', async ({
+  page,
+  penpal,
+}) => {
+  const { id } = await call(
+    addPerson,
+    { body: { givenName: 'Halima', familyName: 'Osei', circleId: INNER } },
+    { base: penpal.url },
+  );
+  await page.goto(`${penpal.url}/people/${id}`);
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await call(
+    editPerson,
+    { params: { id }, body: { version: 1, company: 'Tidewater Title' } },
+    { base: penpal.url },
+  );
+  await page.getByLabel('Phone').fill('555-0150');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/was changed in another window meanwhile/).first()).toBeVisible();
+  expect((await call(getPerson, { params: { id } }, { base: penpal.url })).fields).toMatchObject({
+    company: 'Tidewater Title',
+    phone: '',
+  });
+});
+
+test('putting off, letting the room of a day be, and looking ahead', async ({ page, penpal }) => {
+  await bringIn(penpal.url, 14);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Ten to reach today' })).toBeVisible();
+  await expect(page.getByText(/found no room today and moved on/)).toBeVisible();
+  await page.getByRole('button', { name: 'Later, Given0 Family0' }).click();
+  await page.getByRole('button', { name: 'Tomorrow' }).click();
+  await expect(page.getByText('Given0 Family0 comes back tomorrow')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nine to reach today' })).toBeVisible();
+  await expectNoViolations(page);
+  await goTo(page, 'Ahead');
+  await expect(page.getByRole('heading', { name: /You can keep all/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /Touches a week for 13 weeks/ })).toBeVisible();
+  await expectNoViolations(page);
+  await goTo(page, 'More');
+  await page.getByLabel('Room on a working day for').fill('4');
+  await page.getByRole('button', { name: 'Save my days' }).click();
+  await expect(page.getByText('Changed your settings').first()).toBeVisible();
+  await expectNoViolations(page);
+});
+
+test.describe('in the demo', () => {
+  test.use({ args: ['--demo', '--today', '2026-11-23'] });
+
+  test('the day moves on, and what was planned for it is on the desk', async ({ page }) => {
+    await expect(page.getByText('Demo: Mon, November 23')).toBeVisible();
+    await expect(page.getByRole('heading', { name: /to reach today/ })).toBeVisible();
+    await expectNoViolations(page);
+    await page.getByRole('button', { name: 'Next day' }).click();
+    await expect(page.getByText('Tuesday, November 24')).toBeVisible();
+    await page.getByRole('button', { name: 'A week on' }).click();
+    await expect(page.getByText('Tuesday, December 1')).toBeVisible();
+    await expect(page.getByRole('heading', { name: /to reach today/ })).toBeVisible();
+    await goTo(page, 'People');
+    await page.getByLabel('Search people').fill('a');
+    await page
+      .getByRole('link', { name: /days over|days left/ })
+      .first()
+      .click();
+    await expect(page.getByText(/you promised every \d+/)).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Twelve months: / })).toBeVisible();
+    await expectNoViolations(page);
+  });
+});
