@@ -17,10 +17,11 @@ export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
   workers: 1,
-  timeout: 120_000,
-  expect: { timeout: 15_000 },
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: {
+    actionTimeout: 10_000,
     trace: 'retain-on-failure',
     launchOptions: chromium,
     locale: 'en-US',

@@ -52,7 +52,7 @@ test('somebody new comes in with one typed line, and is told what could not be r
   page,
 }) => {
   await goTo(page, 'People');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Add somebody' }).click();
   await page
     .getByLabel(/^Name, phone/)
     .fill('Rosa Lind, 555-0142, met at the market, birthday 31 February, #garden');
@@ -142,6 +142,7 @@ test('beats are moved by keys and by dragging; the days stay', async ({ page, pe
   await expect(page.getByLabel('Day of beat 2')).toHaveValue('31');
 
   const handle = page.getByRole('button', { name: 'Move beat 1', exact: true });
+  await page.getByRole('button', { name: 'Add a beat' }).scrollIntoViewIfNeeded();
   await handle.focus();
   await page.keyboard.press('Space');
   await page.waitForTimeout(300);

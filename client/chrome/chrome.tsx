@@ -20,7 +20,9 @@ export function Chrome({ children }: { children: ReactNode }) {
     <View className={`h-full w-full bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
       <Places wide={wide} />
       <View className="min-h-0 min-w-0 flex-1">
-        <View className="min-h-0 flex-1">{children}</View>
+        <View role="main" className="min-h-0 flex-1">
+          {children}
+        </View>
         <ToldBar />
         <DayMover />
       </View>

@@ -24,7 +24,11 @@ export function DayMover() {
     await client.invalidateQueries();
   };
   return (
-    <View className="flex-row items-center gap-2 border-t border-line px-[18px]">
+    <View
+      role="complementary"
+      aria-label="Demo"
+      className="flex-row items-center gap-2 border-t border-line px-[18px]"
+    >
       <Soft className="flex-1" numberOfLines={1}>
         {`Demo: ${weekdayName(data.today).slice(0, 3)}, ${longDate(data.today, data.today)}`}
       </Soft>

@@ -75,14 +75,17 @@ export function PeopleList({ openId }: { openId: string | null }) {
             label={picked ? 'Stop choosing' : 'Choose'}
             onPress={() => setPicked(picked ? null : NOBODY)}
           />
-          <Button label="Add" onPress={() => router.navigate('/people/add')} />
+          <Button
+            label="Add"
+            spoken="Add somebody"
+            onPress={() => router.navigate('/people/add')}
+          />
         </View>
         <TextInput
           ref={search}
           role="searchbox"
           aria-label="Search people"
           placeholder="Names, notes, streets, numbers"
-          placeholderTextColor="rgb(var(--soft))"
           value={filter.text ?? ''}
           onChangeText={(text) => change({ ...filter, text })}
           className="min-h-[44px] rounded border border-edge bg-sheet px-3 font-sans text-[16px] text-ink"

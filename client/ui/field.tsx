@@ -41,7 +41,6 @@ export function Field({
         aria-label={hideLabel ? label : undefined}
         multiline={multiline}
         numberOfLines={small ? 1 : undefined}
-        placeholderTextColor="rgb(var(--soft))"
         className={`${BOX} w-full ${multiline && !small ? 'min-h-[72px]' : ''}`}
         {...rest}
       />

@@ -14,7 +14,7 @@ export const useWide = () => useWindowDimensions().width >= WIDE;
 export function Page({ children, narrow = false }: { children: ReactNode; narrow?: boolean }) {
   const wide = useWide();
   return (
-    <ScrollView role="main" className="flex-1" contentContainerClassName="pb-24">
+    <ScrollView className="flex-1" contentContainerClassName="pb-24">
       <View
         className={`w-full gap-4 ${wide ? 'px-10 pt-8' : 'px-[18px] pt-5'} ${narrow ? 'max-w-[760px]' : ''}`}
       >
@@ -31,7 +31,9 @@ interface WaitingProps<T> {
 
 /** Shows what was read; while it is not there yet, that it is coming, or why it can't. */
 export function Waiting<T>({ query, children }: WaitingProps<T>) {
-  if (query.data !== undefined) return <>{children(query.data)}</>;
+  // What has gone since it was read is not shown any longer; after other failures it still is.
+  const gone = query.error?.code === 'not_found';
+  if (query.data !== undefined && !gone) return <>{children(query.data)}</>;
   if (query.error)
     return (
       <View className="items-start gap-3 py-6">
