@@ -6,7 +6,7 @@ import { pino } from 'pino';
 import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
 import type { Context } from './context';
-import { openDb } from './db';
+import { openDb, startUpkeep } from './db';
 import { createApp } from './http/app';
 import { readSettings, readShift } from './settings';
 
@@ -41,12 +41,18 @@ export async function start(config: Config): Promise<Running> {
     if (config.today) setToday(ctx.clock, config.today);
     const app = createApp(ctx, { webDir: config.webDir && resolve(config.webDir), log });
     const server = await listen(app, config);
+    const stopUpkeep = config.databaseUrl
+      ? () => {}
+      : startUpkeep(opened.db, resolve(config.dataDir), (err) =>
+          log.error({ err }, 'upkeep failed'),
+        );
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : config.port;
     return {
       ctx,
       url: `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`,
       close: async () => {
+        stopUpkeep();
         await new Promise((done) => {
           server.close(done);
           server.closeAllConnections();
