@@ -1,3 +1,4 @@
+import { benchDurability } from './durability';
 import { benchPage } from './page';
 import { benchPlan } from './plan';
 import { benchDesk, benchImport } from './server';
@@ -8,6 +9,7 @@ async function main(): Promise<void> {
     ...(await benchPlan()),
     ...(await benchDesk()),
     ...(await benchImport()),
+    ...(await benchDurability()),
     ...(await benchPage()),
   ];
   printTable(figures);

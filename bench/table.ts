@@ -8,6 +8,9 @@ export interface Figure {
   limit?: { what: string; kept: boolean };
 }
 
+export const median = (values: readonly number[]): number =>
+  values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)]!;
+
 /** Median of several runs after one that is not counted, in milliseconds. */
 export async function medianMs(work: () => unknown, runs = 7): Promise<number> {
   await work();
@@ -17,7 +20,7 @@ export async function medianMs(work: () => unknown, runs = 7): Promise<number> {
     await work();
     times.push(performance.now() - started);
   }
-  return times.sort((a, b) => a - b)[Math.floor(runs / 2)]!;
+  return median(times);
 }
 
 const ms = (value: number) => (value < 10 ? value.toFixed(2) : value.toFixed(0));

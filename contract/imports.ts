@@ -26,9 +26,11 @@ export const ImportPreview = z.object({
   mapping: Mapping,
   people: z.number().int(),
   sample: z.array(z.object({ row: z.number().int(), name: z.string(), reach: z.string() })),
-  /** Rows that can't be read, each with its line in the file and why. */
+  /** The first rows and values that can't be read, each with its row in the file and why. */
   faults: z.array(z.object({ row: z.number().int(), why: z.string(), leftOut: z.boolean() })),
   faultCount: z.number().int(),
+  /** How many of the faults leave their whole row out. */
+  leftOut: z.number().int(),
 });
 export type ImportPreview = z.infer<typeof ImportPreview>;
 

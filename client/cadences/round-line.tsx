@@ -7,8 +7,8 @@ import type { Beat } from '@/contract/cadences';
 import { roundLength, roundPeriod, type Cadence } from '@/core/cadences';
 import { KIND_WORDS } from '@/core/touches';
 
-const HEIGHT = 72;
-const AXIS = 32;
+const HEIGHT = 80;
+const AXIS = 38;
 const EDGE = 14;
 /** Labels closer than this would run into each other. */
 const LABEL_ROOM = 44;
@@ -73,6 +73,17 @@ export function RoundLine({
               stroke={colour(again ? 'edge' : 'ink')}
             />
           ))}
+          {repeats ? (
+            <SvgText
+              x={x(period) - 6}
+              y={15}
+              fontFamily="Hanken"
+              fontSize={12}
+              fill={colour('soft')}
+            >
+              {`again from day ${period + 1}`}
+            </SvgText>
+          ) : null}
           <Labels drawn={drawn} x={x} width={width} />
         </Svg>
       ) : null}

@@ -83,7 +83,8 @@ export function ImportScreen() {
         type: 'file',
         accept: '.csv,.txt,.tsv,text/csv,text/plain',
         'aria-label': 'CSV file',
-        className: 'font-sans text-[15px] text-ink min-h-[44px]',
+        className:
+          'font-sans text-[15px] text-ink file:mr-3 file:min-h-[44px] file:rounded file:border file:border-solid file:border-ink file:bg-sheet file:px-4 file:font-sans-semibold file:text-ink',
         onChange: (event: { target: HTMLInputElement }) => void choose(event.target.files?.[0]),
       })}
       {preview.error ? <Fault>{preview.error.message}</Fault> : null}
@@ -117,7 +118,6 @@ function PreviewOf({ file, preview, onMapping, onDone }: PreviewProps) {
   const run = useWrite(runImport);
   const [circleId, setCircleId] = useState('');
   const [tag, setTag] = useState('');
-  const leftOut = preview.faults.filter((fault) => fault.leftOut).length;
   const save = () =>
     run.mutate(
       {
@@ -176,19 +176,7 @@ function PreviewOf({ file, preview, onMapping, onDone }: PreviewProps) {
           <Soft>{`and ${preview.people - preview.sample.length} more`}</Soft>
         ) : null}
       </Card>
-      {preview.faultCount > 0 ? (
-        <View className="gap-1">
-          <Heading>
-            {leftOut > 0
-              ? `${plural(leftOut, 'row')} can’t be read and would stay out`
-              : 'Some values can’t be read'}
-          </Heading>
-          {preview.faults.slice(0, 50).map(({ row, why }, i) => (
-            <Soft key={i}>{`Row ${row}: ${why}`}</Soft>
-          ))}
-          {preview.faultCount > 50 ? <Soft>{`and ${preview.faultCount - 50} more`}</Soft> : null}
-        </View>
-      ) : null}
+      <Faults preview={preview} />
       <View className="flex-row flex-wrap gap-3">
         <Select
           label="Put them into the circle"
@@ -221,6 +209,35 @@ function PreviewOf({ file, preview, onMapping, onDone }: PreviewProps) {
       </View>
     </>
   );
+}
+
+const FAULTS_SHOWN = 50;
+
+function Faults({ preview }: { preview: ImportPreview }) {
+  const { faults, faultCount, leftOut } = preview;
+  const groups = [
+    {
+      title: `${plural(leftOut, 'row')} can’t be read and would stay out`,
+      count: leftOut,
+      list: faults.filter((fault) => fault.leftOut),
+    },
+    {
+      title: `${plural(faultCount - leftOut, 'value')} can’t be read`,
+      count: faultCount - leftOut,
+      list: faults.filter((fault) => !fault.leftOut),
+    },
+  ];
+  return groups
+    .filter(({ count }) => count > 0)
+    .map(({ title, count, list }) => (
+      <View key={title} className="gap-1">
+        <Heading>{title}</Heading>
+        {list.slice(0, FAULTS_SHOWN).map(({ row, why }, i) => (
+          <Soft key={i}>{`Row ${row}: ${why}`}</Soft>
+        ))}
+        {count > FAULTS_SHOWN ? <Soft>{`and ${count - FAULTS_SHOWN} more`}</Soft> : null}
+      </View>
+    ));
 }
 
 function Batches() {

@@ -7,6 +7,8 @@ import { plainDate } from '@/core/time';
 import { LogForm } from './log-form';
 
 const today = plainDate('2026-11-23');
+// Mutations are let go at once, so that no timer outlives the test.
+const client = new QueryClient({ defaultOptions: { mutations: { gcTime: 0 } } });
 const sent: unknown[] = [];
 
 beforeEach(() => {
@@ -19,7 +21,7 @@ beforeEach(() => {
 
 const show = (onDone = jest.fn()) => {
   render(
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={client}>
       <ToldProvider>
         <LogForm personId="p" kind="call" itemKey="keep:p:1" today={today} onDone={onDone} />
       </ToldProvider>

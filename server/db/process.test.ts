@@ -1,3 +1,6 @@
+import { spawnSync } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { mkdirSync } from 'node:fs';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -47,6 +50,39 @@ test('killed in the middle of writes, again and again, nothing that was acknowle
   expect(acknowledged.filter((name) => !names.has(name))).toEqual([]);
   // At most the one write of each writer that was under way when it was killed may be there as well.
   expect(names.size).toBeLessThanOrEqual(acknowledged.length + 5 * 4);
+});
+
+/** A small disk of its own; null where this user may not mount one. */
+function mountSmallDisk(at: string): (() => void) | null {
+  mkdirSync(at);
+  const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=90m', 'tmpfs', at]);
+  return mounted.status === 0 ? () => void spawnSync('umount', ['-l', at]) : null;
+}
+
+test('a full disk: nothing is half-written, it is said, and work goes on once there is room', async () => {
+  const disk = join(dir, 'disk');
+  const unmount = mountSmallDisk(disk);
+  if (!unmount) return console.warn('No right to mount a small disk: the full disk was not tried.');
+  try {
+    const server = await startServer(['--port', '0', '--data', join(disk, 'data')]);
+    const base = server.url;
+    const add = (givenName: string) =>
+      call(addPerson, { body: { givenName, note: randomBytes(4000).toString('hex') } }, { base });
+    await add('before');
+    const filler = join(disk, 'filler');
+    spawnSync('dd', ['if=/dev/zero', `of=${filler}`, 'bs=64k']);
+    let refused = '';
+    for (let i = 0; i < 200 && !refused; i++)
+      await add('full').catch((error: Error) => (refused = error.message));
+    expect(refused).toBe('The disk is full, so nothing was saved. Make room and try again.');
+    const { total } = await call(listPeople, {}, { base });
+    await rm(filler);
+    await add('after');
+    expect((await call(listPeople, {}, { base })).total).toBe(total + 1);
+    await server.end('SIGTERM');
+  } finally {
+    unmount();
+  }
 });
 
 describe('starts that can not be', () => {

@@ -7,7 +7,7 @@ import {
   type ImportedPerson,
   type Table,
 } from '@/core/intake';
-import { displayName, fold } from '@/core/people';
+import { displayName, fold, formatPhone } from '@/core/people';
 import { plural } from '@/core/time';
 
 import { act, type Context } from '../context';
@@ -60,10 +60,11 @@ export function preview(ctx: Context, file: File) {
     sample: people.slice(0, SAMPLE_ROWS).map((person) => ({
       row: person.row,
       name: displayName(person),
-      reach: [person.phone, person.email].filter(Boolean).join(', '),
+      reach: [formatPhone(person.phone), person.email].filter(Boolean).join(', '),
     })),
     faults: all.slice(0, FAULTS_SHOWN),
     faultCount: all.length,
+    leftOut: all.filter((fault) => fault.leftOut).length,
   };
 }
 
@@ -128,12 +129,13 @@ async function writePeople(
       [...new Set([...person.tags, ...shared])].map((tag) => ({ personId: id, tag })),
     ),
   );
-  const noted = withIds.filter(({ person }) => person.note);
-  if (noted.length > 0)
-    await insertNotes(
-      tx,
-      noted.map(({ id, person }) => toNote(id, batch.today, person.note)),
-    );
+  const notes = withIds.flatMap(({ id, person }) => {
+    // A circle that does not exist here is not lost: its name goes into the note.
+    const unknown = person.circle && !circles.has(fold(person.circle));
+    const body = [person.note, unknown && `Circle: ${person.circle}`].filter(Boolean).join('\n');
+    return body ? [toNote(id, batch.today, body)] : [];
+  });
+  if (notes.length > 0) await insertNotes(tx, notes);
   const touched = withIds.flatMap(({ id, person }) =>
     person.lastTouch ? [{ id: newId(), personId: id, on: person.lastTouch }] : [],
   );

@@ -15,7 +15,7 @@ Rosa Lind,rosa@example.com,555-0142,garden,Inner,2026-10-01,Kitchen half done
 "Marsh, Gideon",gideon@example.org,,,,,
 ,,,,,,
 ,,,,Inner,,
-Bad,mail@@,,,,,
+Bad,mail@@,,,Platinum,,
 `;
 const file = { fileName: 'clients.csv', content: base64(CSV), mapping: null };
 const more = { circleId: null, tag: 'came in' };
@@ -54,6 +54,11 @@ test('one batch comes in, can be found again, and is taken back as one', async (
     tags: ['came in', 'garden'],
     notes: [{ body: 'Kitchen half done' }],
     sentence: 'You last spoke 53 days ago; you promised every 30.',
+  });
+  const bad = await api.call(getPerson, { params: { id: rows[0]!.id } });
+  expect(bad).toMatchObject({
+    circle: null,
+    notes: [{ body: 'an e-mail address: mail@@\nCircle: Platinum' }],
   });
   const undone = await api.call(undoImport, { params: { id: done.batchId } });
   expect(undone).toMatchObject({ removed: 3, kept: 0 });
