@@ -21,7 +21,10 @@ export interface Config {
 export class StartFault extends Error {}
 
 /** Reads the command line and the environment, the only place that does. */
-export function readConfig(argv: readonly string[], env: NodeJS.ProcessEnv): Config {
+export function readConfig(
+  argv: readonly string[],
+  env: Readonly<Record<string, string | undefined>>,
+): Config {
   const { values } = parse(argv);
   const port = Number(values.port ?? env.PENPAL_PORT ?? 4310);
   if (!Number.isInteger(port) || port < 0 || port > 65_535)

@@ -1,8 +1,6 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Line, Rect } from 'react-native-svg';
 
-import { colour, KindShape } from '@/client/ui';
+import { Caption, colour, Drawing, KindShape } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import { roundLength, roundPeriod, type Cadence } from '@/core/cadences';
 import { KIND_WORDS } from '@/core/touches';
@@ -21,12 +19,11 @@ export function RoundLine({
   rounds,
   gapDays,
 }: Pick<Cadence, 'rounds' | 'gapDays'> & { beats: readonly Beat[] }) {
-  const [width, setWidth] = useState(0);
   const repeats = rounds !== 1 && gapDays > 0;
   const length = roundLength(beats);
   const period = roundPeriod({ beats, gapDays });
   const days = Math.max(1, repeats ? period + length : length);
-  const x = (day: number) => EDGE + (day / days) * (width - 2 * EDGE);
+  const scale = (width: number) => (day: number) => EDGE + (day / days) * (width - 2 * EDGE);
   const drawn: Drawn[] = [
     ...beats.map((beat) => ({ beat, day: beat.afterDays, again: false })),
     ...(repeats ? beats.map((beat) => ({ beat, day: beat.afterDays + period, again: true })) : []),
@@ -35,59 +32,49 @@ export function RoundLine({
     .map((b) => `${KIND_WORDS[b.kind].noun} on day ${b.afterDays + 1}`)
     .join(', ');
   return (
-    <View
-      role="img"
-      aria-label={spoken || 'No beats yet'}
-      style={{ height: HEIGHT }}
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-    >
-      {width > 0 && beats.length > 0 ? (
-        <Svg width={width} height={HEIGHT}>
-          {repeats ? (
-            <Rect
-              x={x(period) - 10}
-              y={4}
-              width={width - x(period) + 10}
-              height={HEIGHT - 8}
-              fill={colour('paper')}
+    <Drawing label={spoken || 'No beats yet'} height={HEIGHT}>
+      {(width) => {
+        const x = scale(width);
+        return (
+          <>
+            {repeats ? (
+              <Rect
+                x={x(period) - 10}
+                y={4}
+                width={width - x(period) + 10}
+                height={HEIGHT - 8}
+                fill={colour('paper')}
+              />
+            ) : null}
+            <Line
+              x1={x(0)}
+              x2={repeats ? x(period) : x(length)}
+              y1={AXIS}
+              y2={AXIS}
+              stroke={colour('ink')}
             />
-          ) : null}
-          <Line
-            x1={x(0)}
-            x2={repeats ? x(period) : x(length)}
-            y1={AXIS}
-            y2={AXIS}
-            stroke={colour('ink')}
-          />
-          {repeats ? (
-            <Line x1={x(period)} x2={x(days)} y1={AXIS} y2={AXIS} stroke={colour('edge')} />
-          ) : null}
-          {drawn.map(({ beat, day, again }) => (
-            <KindShape
-              key={`${beat.id}${again}`}
-              kind={beat.kind}
-              x={x(day)}
-              y={AXIS}
-              r={6}
-              fill={colour(again ? 'sheet' : 'ink')}
-              stroke={colour(again ? 'edge' : 'ink')}
-            />
-          ))}
-          {repeats ? (
-            <SvgText
-              x={x(period) - 6}
-              y={15}
-              fontFamily="Hanken"
-              fontSize={12}
-              fill={colour('soft')}
-            >
-              {`again from day ${period + 1}`}
-            </SvgText>
-          ) : null}
-          <Labels drawn={drawn} x={x} width={width} />
-        </Svg>
-      ) : null}
-    </View>
+            {repeats ? (
+              <Line x1={x(period)} x2={x(days)} y1={AXIS} y2={AXIS} stroke={colour('edge')} />
+            ) : null}
+            {drawn.map(({ beat, day, again }) => (
+              <KindShape
+                key={`${beat.id}${again}`}
+                kind={beat.kind}
+                x={x(day)}
+                y={AXIS}
+                r={6}
+                fill={colour(again ? 'sheet' : 'ink')}
+                stroke={colour(again ? 'edge' : 'ink')}
+              />
+            ))}
+            {repeats ? (
+              <Caption x={x(period) - 6} y={15}>{`again from day ${period + 1}`}</Caption>
+            ) : null}
+            <Labels drawn={drawn} x={x} width={width} />
+          </>
+        );
+      }}
+    </Drawing>
   );
 }
 
@@ -107,17 +94,12 @@ function Labels({
     free = at + LABEL_ROOM;
     const edge = at < 24 ? 'start' : at > width - 24 ? 'end' : 'middle';
     return (
-      <SvgText
+      <Caption
         key={`${beat.id}${again}`}
         x={edge === 'start' ? at - 6 : edge === 'end' ? at + 8 : at}
         y={AXIS + 26}
-        textAnchor={edge}
-        fontFamily="Hanken"
-        fontSize={12}
-        fill={colour('soft')}
-      >
-        {`day ${day + 1}`}
-      </SvgText>
+        anchor={edge}
+      >{`day ${day + 1}`}</Caption>
     );
   });
 }

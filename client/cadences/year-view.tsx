@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import Svg, { Circle, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle } from 'react-native-svg';
 
-import { Body, colour, Heading, KindShape, Soft } from '@/client/ui';
+import { Body, Caption, colour, Heading, KindShape, Soft } from '@/client/ui';
 import { countInWords, monthName, plural } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 import type { YearShape } from '@/core/cadences';
@@ -25,17 +25,9 @@ export function YearView({ shape }: { shape: YearShape }) {
         <>
           <Svg width={LABEL + months * CELL} height={20 + byKind.length * ROW} aria-hidden>
             {Array.from({ length: months }, (_, i) => (
-              <SvgText
-                key={i}
-                x={LABEL + i * CELL + CELL / 2}
-                y={12}
-                textAnchor="middle"
-                fontFamily="Hanken"
-                fontSize={12}
-                fill={colour('soft')}
-              >
+              <Caption key={i} x={LABEL + i * CELL + CELL / 2} y={12} anchor="middle">
                 {monthName(((firstMonth - 1 + i) % 12) + 1).charAt(0)}
-              </SvgText>
+              </Caption>
             ))}
             {byKind.map((row, r) => (
               <KindRow key={row.kind} row={row} months={months} y={20 + r * ROW + ROW / 2} />
@@ -64,24 +56,16 @@ function KindRow({
 }) {
   return (
     <>
-      <SvgText x={0} y={y + 4} fontFamily="Hanken" fontSize={13} fill={colour('ink')}>
+      <Caption x={0} y={y + 4} token="ink">
         {KIND_WORDS[row.kind].noun}
-      </SvgText>
+      </Caption>
       {row.months.slice(0, months).map((count, m) => {
         const x = LABEL + m * CELL + CELL / 2;
         if (count === 0) return <Circle key={m} cx={x} cy={y} r={1} fill={colour('edge')} />;
         return count > 1 ? (
-          <SvgText
-            key={m}
-            x={x}
-            y={y + 4}
-            textAnchor="middle"
-            fontFamily="HankenSemiBold"
-            fontSize={13}
-            fill={colour('ink')}
-          >
+          <Caption key={m} x={x} y={y + 4} anchor="middle" strong token="ink">
             {count}
-          </SvgText>
+          </Caption>
         ) : (
           <KindShape
             key={m}

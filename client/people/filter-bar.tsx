@@ -9,9 +9,9 @@ import { getSettings } from '@/contract/settings';
 import { WARMTHS, type Warmth } from '@/core/touches';
 
 const WARMTH_LABEL: Record<Warmth, string> = {
-  quiet: 'Gone quiet',
+  quiet: 'Quiet',
   slipping: 'Slipping',
-  soon: 'Due soon',
+  soon: 'Soon',
   steady: 'Steady',
   fresh: 'Fresh',
 };

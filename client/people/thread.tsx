@@ -1,8 +1,6 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Line, Text as SvgText, Rect } from 'react-native-svg';
+import { Line, Rect } from 'react-native-svg';
 
-import { colour, KindShape } from '@/client/ui';
+import { Caption, colour, Drawing, KindShape } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
 import {
   addMonths,
@@ -21,81 +19,71 @@ const EDGE = 10;
 
 /** The line of time: twelve months back, three ahead; its ink thins as the promise runs down. */
 export function Thread({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
-  const [width, setWidth] = useState(0);
   const from = addMonths(today, -12);
   const to = addMonths(today, 3);
-  const x = (day: PlainDate) =>
+  const scale = (width: number) => (day: PlainDate) =>
     EDGE + (daysBetween(from, day) / daysBetween(from, to)) * (width - 2 * EDGE);
   const touches = sheet.touches.filter(({ on, hold }) => on >= from && hold > 0);
   const planned = sheet.planned.filter(({ day }) => day <= to);
   const label = `Twelve months: ${plural(touches.length, 'touch', 'touches')}. Next three months: ${planned.length} planned.`;
   return (
-    <View
-      role="img"
-      aria-label={label}
-      style={{ height: HEIGHT }}
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-    >
-      {width > 0 ? (
-        <Svg width={width} height={HEIGHT}>
-          <Line
-            x1={EDGE}
-            x2={width - EDGE}
-            y1={AXIS}
-            y2={AXIS}
-            stroke={colour('edge')}
-            strokeDasharray="1 4"
-          />
-          <Ink sheet={sheet} touches={touches} x={x} today={today} />
-          <Months from={from} to={to} x={x} width={width} />
-          <Line
-            x1={x(today)}
-            x2={x(today)}
-            y1={14}
-            y2={AXIS + 18}
-            stroke={colour('ink')}
-            strokeWidth={1}
-          />
-          <SvgText
-            x={x(today) - 5}
-            y={20}
-            textAnchor="end"
-            fontFamily="HankenSemiBold"
-            fontSize={12}
-            fill={colour('ink')}
-          >
-            today
-          </SvgText>
-          {planned.length > 0 ? (
-            <SvgText x={x(today) + 5} y={20} fontFamily="Hanken" fontSize={12} fill={colour('sea')}>
-              planned
-            </SvgText>
-          ) : null}
-          {touches.map((touch) => (
-            <KindShape
-              key={touch.id}
-              kind={touch.kind}
-              x={x(touch.on)}
-              y={AXIS}
-              r={5}
-              fill={colour('ink')}
+    <Drawing label={label} height={HEIGHT}>
+      {(width) => {
+        const x = scale(width);
+        return (
+          <>
+            <Line
+              x1={EDGE}
+              x2={width - EDGE}
+              y1={AXIS}
+              y2={AXIS}
+              stroke={colour('edge')}
+              strokeDasharray="1 4"
+            />
+            <Ink sheet={sheet} touches={touches} x={x} today={today} />
+            <Months from={from} to={to} x={x} width={width} />
+            <Line
+              x1={x(today)}
+              x2={x(today)}
+              y1={14}
+              y2={AXIS + 18}
               stroke={colour('ink')}
+              strokeWidth={1}
             />
-          ))}
-          {planned.map((touch) => (
-            <KindShape
-              key={touch.key}
-              kind={touch.kind}
-              x={x(touch.day)}
-              y={AXIS}
-              r={5}
-              fill={colour('sheet')}
-              stroke={colour('sea')}
-            />
-          ))}
-        </Svg>
-      ) : null}
-    </View>
+            <Caption x={x(today) - 5} y={20} anchor="end" strong token="ink">
+              today
+            </Caption>
+            {planned.length > 0 ? (
+              <Caption x={x(today) + 5} y={20} token="sea">
+                planned
+              </Caption>
+            ) : null}
+            {touches.map((touch) => (
+              <KindShape
+                key={touch.id}
+                kind={touch.kind}
+                x={x(touch.on)}
+                y={AXIS}
+                r={5}
+                fill={colour('ink')}
+                stroke={colour('ink')}
+              />
+            ))}
+            {planned.map((touch) => (
+              <KindShape
+                key={touch.key}
+                kind={touch.kind}
+                x={x(touch.day)}
+                y={AXIS}
+                r={5}
+                fill={colour('sheet')}
+                stroke={colour('sea')}
+              />
+            ))}
+          </>
+        );
+      }}
+    </Drawing>
   );
 }
 
@@ -168,9 +156,9 @@ const Tick = ({ at, label }: { at: number; label: string }) => (
   <>
     <Line x1={at} x2={at} y1={AXIS + 18} y2={AXIS + 23} stroke={colour('edge')} />
     {label ? (
-      <SvgText x={at + 2} y={AXIS + 36} fontFamily="Hanken" fontSize={12} fill={colour('soft')}>
+      <Caption x={at + 2} y={AXIS + 36}>
         {label}
-      </SvgText>
+      </Caption>
     ) : null}
   </>
 );

@@ -1,5 +1,6 @@
 export * from './button';
 export * from './choice';
+export * from './drawing';
 export * from './field';
 export * from './keys';
 export * from './marks';

@@ -53,11 +53,17 @@ export async function migrate(
   const missing = migrations.filter(({ number }) => number > present);
   if (missing.length > 0 && present > 0) await beforeChange();
   for (const { number, name, text } of missing) {
-    await db.script(`begin;
+    const script = `begin;
       create table if not exists migration (number int primary key, name text not null);
       insert into migration (number, name) values (${number}, '${name.replaceAll("'", "''")}');
       ${text}
-      commit;`);
+      ; commit;`;
+    try {
+      await db.script(script);
+    } catch (error) {
+      await db.script('rollback');
+      throw error;
+    }
   }
   return newest;
 }

@@ -1,0 +1,44 @@
+import { render, screen } from '@testing-library/react-native';
+
+import { yearShape, type Beat } from '@/core/cadences';
+import { plainDate, toDayNumber } from '@/core/time';
+
+import { YearView } from './year-view';
+
+const everyDay = { workingDays: [1, 2, 3, 4, 5, 6, 7] as const, daysOff: new Set<number>() };
+const beat = (afterDays: number, kind: Beat['kind']): Beat => ({
+  id: kind,
+  afterDays,
+  kind,
+  words: '',
+  dayRule: 'exact',
+});
+const start = toDayNumber(plainDate('2026-11-23'));
+
+test('the year is told in words beside its drawing', () => {
+  const cadence = {
+    beats: [beat(0, 'call'), beat(31, 'social'), beat(62, 'text')],
+    rounds: null,
+    gapDays: 31,
+  };
+  render(<YearView shape={yearShape(cadence, start, everyDay)} />);
+  expect(screen.getByText('12 touches in three ways. Longest silence 31 days.')).toBeTruthy();
+  expect(screen.getByText('call 4, text 4, social word 4')).toBeTruthy();
+});
+
+test('two touches of a kind in a month are counted, not hidden', () => {
+  const cadence = {
+    beats: [beat(0, 'call'), { ...beat(5, 'call'), id: 'again' }],
+    rounds: 1,
+    gapDays: 0,
+  };
+  render(<YearView shape={yearShape(cadence, start, everyDay)} />);
+  expect(screen.getByText('2 touches in one way. Longest silence 360 days.')).toBeTruthy();
+  // Lettering in a drawing is no text to the testing library.
+  expect(JSON.stringify(screen.toJSON())).toContain('"content":"2"');
+});
+
+test('no beats, no year', () => {
+  render(<YearView shape={yearShape({ beats: [], rounds: 1, gapDays: 0 }, start, everyDay)} />);
+  expect(screen.getByText('Nothing yet. Add a beat to see the year it makes.')).toBeTruthy();
+});

@@ -1,0 +1,30 @@
+import { displayName, fold, formatPhone } from '.';
+
+const nobody = { givenName: '', familyName: '', goesBy: '', company: '', email: '', phone: '' };
+
+test.each([
+  [{ givenName: 'Rosa', familyName: 'Lind' }, 'Rosa Lind'],
+  [{ givenName: 'Robert', goesBy: 'Bo', familyName: 'Marsh' }, 'Bo Marsh'],
+  [{ company: 'Tidewater Title', email: 'hello@example.com' }, 'Tidewater Title'],
+  [{ email: 'rosa@example.com' }, 'rosa@example.com'],
+  [{ phone: '555-0142' }, '555-0142'],
+  [{}, 'Somebody without a name'],
+])('%j is called %s', (parts, name) => {
+  expect(displayName({ ...nobody, ...parts })).toBe(name);
+});
+
+test.each([
+  ['Łucja Åberg', 'lucja aberg'],
+  ['Ærø', 'aero'],
+  ['Groß', 'gross'],
+  ['José Œuvre', 'jose oeuvre'],
+  ['Þórður', 'thordur'],
+])('%s is searched as %s', (text, folded) => {
+  expect(fold(text)).toBe(folded);
+});
+
+test('North American numbers are shown as people write them', () => {
+  expect(formatPhone('+15415550142')).toBe('(541) 555-0142');
+  expect(formatPhone('+441212345678')).toBe('+441212345678');
+  expect(formatPhone('555-0142')).toBe('555-0142');
+});

@@ -1,0 +1,97 @@
+import { plainDate, toDayNumber } from '@/core/time';
+
+import { reasonSentence, type Cause, type PlanItem, type ReasonFacts } from '.';
+
+const today = plainDate('2026-11-23'); // a Monday
+const now = toDayNumber(today);
+
+const facts: ReasonFacts = {
+  cadenceName: 'Quarterly',
+  followUpWords: null,
+  promiseDays: 60,
+  due: now + 4,
+  last: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28') },
+  today,
+};
+
+const item = (change: Partial<PlanItem>): PlanItem => ({
+  key: 'k',
+  source: 'beat',
+  personId: 'ana',
+  kind: 'call',
+  nominal: now,
+  earliest: now,
+  wanted: now,
+  latest: now + 4,
+  letGo: Infinity,
+  fixed: false,
+  hold: 1,
+  beat: { enrolmentId: 'e', cadenceId: 'c', beatId: 'b', round: 0 },
+  ...change,
+});
+
+const say = (
+  change: Partial<PlanItem>,
+  cause: Cause = 'as_asked',
+  more: Partial<ReasonFacts> = {},
+  day = now,
+) => reasonSentence({ item: item(change), day, late: false, cause }, { ...facts, ...more });
+
+const keeper = { source: 'keeper' as const, beat: undefined };
+
+test.each([
+  ['a beat', say({}), 'Quarterly: call.'],
+  [
+    'a later round',
+    say({ beat: { enrolmentId: 'e', cadenceId: 'c', beatId: 'b', round: 2 } }),
+    'Quarterly, round three: call.',
+  ],
+  [
+    'a beat from a day off',
+    say({ nominal: now - 2 }, 'day_off'),
+    'Quarterly: call. Moved from last Saturday, a day off.',
+  ],
+  [
+    'a beat that found no room',
+    say({ wanted: now - 3 }, 'full'),
+    'Quarterly: call. Wanted last Friday; the days before were full.',
+  ],
+  [
+    'a beat too close to another',
+    say({}, 'distance'),
+    'Quarterly: call. Moved to keep a distance from the touch before.',
+  ],
+  ['what was put off', say({}, 'put_off'), 'Quarterly: call. You put it off until now.'],
+  [
+    'a promise running out',
+    say(keeper),
+    'The promise of 60 days runs out Friday; you were last in touch 56 days ago.',
+  ],
+  [
+    'a promise run out',
+    say(keeper, 'full', { due: now - 2 }),
+    'Past the promise since last Saturday; you were last in touch 56 days ago.',
+  ],
+  [
+    'a promise run out whose turn is later',
+    say(keeper, 'full', { due: now - 2 }, now + 3),
+    'Past the promise since last Saturday; you were last in touch 56 days ago. The days before are full.',
+  ],
+  [
+    'somebody new',
+    say(keeper, 'early', { last: null }),
+    'The promise of 60 days runs out Friday; you have not been in touch yet. Brought forward because the days ahead are full.',
+  ],
+  [
+    'a follow-up',
+    say({ source: 'follow_up', nominal: now }, 'as_asked', { followUpWords: 'the rate review' }),
+    'You meant to follow up today: the rate review.',
+  ],
+  [
+    'a follow-up without words',
+    say({ source: 'follow_up', nominal: now - 1 }, 'day_off'),
+    'You meant to follow up yesterday.',
+  ],
+])('%s', (_, said, sentence) => {
+  expect(said).toBe(sentence);
+});

@@ -1,0 +1,166 @@
+import { randomUUID } from 'node:crypto';
+
+import {
+  createCadence,
+  enrol,
+  previewEnrolment,
+  saveCadence,
+  getCadence,
+  stopEnrolment,
+} from '@/contract/cadences';
+import { addPerson, getPerson } from '@/contract/people';
+import { undoAction } from '@/contract/settings';
+import { getDesk, logTouch } from '@/contract/touches';
+import { plainDate } from '@/core/time';
+import { startTestApi, type TestApi } from '@/testing/api';
+
+const TODAY = plainDate('2026-11-23');
+
+let api: TestApi;
+beforeEach(async () => {
+  api = await startTestApi({ demo: true });
+});
+afterEach(() => api.close());
+
+const beat = (afterDays: number, kind: 'call' | 'text' | 'card' = 'call', words = '') => ({
+  id: randomUUID(),
+  afterDays,
+  kind,
+  words,
+  dayRule: 'next' as const,
+});
+
+const person = async (givenName: string, more: object = {}) =>
+  (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
+
+const quarterly = async (
+  beats = [beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')],
+) =>
+  (await api.call(createCadence, { body: { name: 'Quarterly', rounds: null, gapDays: 60, beats } }))
+    .id;
+
+const keysOnDesk = async () => (await api.call(getDesk)).items.map(({ key }) => key);
+
+describe('enrolling', () => {
+  test('the preview shows dated touches, who lacks what, and the load; it writes nothing', async () => {
+    const ana = await person('Ana');
+    const bo = await person('Bo', { phone: '', email: 'bo@example.com' });
+    const cadenceId = await quarterly();
+    const body = { cadenceId, who: { ids: [ana, bo] }, startOn: TODAY, samplePersonId: ana };
+    const preview = await api.call(previewEnrolment, { body });
+    expect(preview).toMatchObject({
+      people: 2,
+      alreadyOn: 0,
+      lacking: [{ name: 'Bo', lacks: ['phone'] }],
+    });
+    expect(preview.sample!.touches.slice(0, 3)).toMatchObject([
+      { on: '2026-11-23', kind: 'call', round: 0, words: 'Ask Ana about the house' },
+      { on: '2026-12-23', kind: 'text', round: 0 },
+      { on: '2027-02-22', kind: 'call', round: 1 },
+    ]);
+    expect(preview.load[0]).toMatchObject({ before: 0, after: 2, capacity: 50 });
+    expect(await keysOnDesk()).toEqual([]);
+  });
+
+  test('nobody is on a cadence twice, and those left out stay out', async () => {
+    const [ana, bo] = [await person('Ana'), await person('Bo')];
+    const cadenceId = await quarterly();
+    const body = { cadenceId, who: { ids: [ana, bo] }, startOn: TODAY };
+    expect(await api.call(enrol, { body: { ...body, leaveOut: [bo] } })).toMatchObject({
+      people: 1,
+    });
+    expect(await api.call(enrol, { body: { ...body, leaveOut: [] } })).toMatchObject({
+      people: 1,
+      alreadyOn: 1,
+    });
+    expect(await api.refusal(enrol, { body: { ...body, leaveOut: [] } })).toMatchObject({
+      message: 'Nobody is left to enrol.',
+    });
+  });
+
+  test('the whole enrolment is undone as one, unless something was logged on it', async () => {
+    const ana = await person('Ana');
+    const cadenceId = await quarterly();
+    const { actionId } = await api.call(enrol, {
+      body: { cadenceId, who: { ids: [ana] }, startOn: TODAY, leaveOut: [] },
+    });
+    const [key] = await keysOnDesk();
+    const log = await api.call(logTouch, {
+      body: { personId: ana, kind: 'call', outcome: 'reached', itemKey: key! },
+    });
+    expect(await api.refusal(undoAction, { params: { id: actionId } })).toMatchObject({
+      code: 'conflict',
+      message: 'Something newer builds on this. Undo that first.',
+    });
+    await api.call(undoAction, { params: { id: log.actionId } });
+    await api.call(undoAction, { params: { id: actionId } });
+    expect(await keysOnDesk()).toEqual([]);
+  });
+
+  test('taking somebody off ends what is planned and keeps what was made', async () => {
+    const ana = await person('Ana');
+    await api.call(enrol, {
+      body: { cadenceId: await quarterly(), who: { ids: [ana] }, startOn: TODAY, leaveOut: [] },
+    });
+    const { enrolments } = await api.call(getPerson, { params: { id: ana } });
+    expect(enrolments[0]).toMatchObject({ state: 'running' });
+    await api.call(stopEnrolment, {
+      params: { id: enrolments[0]!.id },
+      body: { reason: 'Asked to' },
+    });
+    expect((await api.call(getPerson, { params: { id: ana } })).enrolments[0]).toMatchObject({
+      state: 'stopped',
+    });
+    expect(await keysOnDesk()).toEqual([]);
+    expect(
+      await api.refusal(stopEnrolment, { params: { id: enrolments[0]!.id }, body: { reason: '' } }),
+    ).toMatchObject({ code: 'conflict' });
+  });
+
+  test.each([
+    [
+      { startOn: '2026-11-20' },
+      'A start in the past would begin with touches already missed. Start today or later.',
+    ],
+    [{ startOn: '2026-02-31' }, 'There is no such day in the calendar.'],
+    [{ cadenceId: '0190a000-0000-7000-8000-0000000000ff' }, 'There is no such cadence.'],
+  ])('%j is refused', async (change, message) => {
+    const body = {
+      cadenceId: await quarterly(),
+      who: { ids: [await person('Ana')] },
+      startOn: TODAY,
+      leaveOut: [],
+      ...change,
+    };
+    expect((await api.refusal(enrol, { body: body as never })).message).toBe(message);
+  });
+});
+
+describe('cadences that can not be run', () => {
+  const draft = { name: 'Q', rounds: null, gapDays: 30, beats: [beat(0)] };
+  test.each([
+    [{ beats: [] }, 'A cadence needs at least one beat.'],
+    [{ beats: [beat(-1)] }, 'A beat cannot lie before the first day.'],
+    [{ gapDays: 0 }, 'Rounds that repeat need at least one day before they begin again.'],
+    [{ rounds: 0 }, 'A cadence runs at least one round.'],
+    [{ name: ' ' }, 'Give the cadence a name.'],
+    [
+      { beats: [beat(0, 'call', 'Dear {{ frist_name }}')] },
+      'There is no field {{ frist_name }} to fill in.',
+    ],
+  ])('%j is refused', async (change, message) => {
+    expect((await api.refusal(createCadence, { body: { ...draft, ...change } })).message).toBe(
+      message,
+    );
+  });
+
+  test('two windows on one cadence: the second save is refused', async () => {
+    const id = await quarterly();
+    const { people: _, id: __, ...saved } = await api.call(getCadence, { params: { id } });
+    await api.call(saveCadence, { params: { id }, body: { ...saved, name: 'First' } });
+    expect(
+      await api.refusal(saveCadence, { params: { id }, body: { ...saved, name: 'Second' } }),
+    ).toMatchObject({ code: 'conflict' });
+    expect((await api.call(getCadence, { params: { id } })).name).toBe('First');
+  });
+});
