@@ -29,7 +29,7 @@ module.exports = {
       displayName: 'screens',
       preset: 'jest-expo/ios',
       testMatch: ['<rootDir>/client/**/*.test.tsx'],
-      moduleNameMapper: alias,
+      moduleNameMapper: { ...alias, '^expo-router$': '<rootDir>/testing/router.js' },
     },
   ],
 };

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Button, Lead, Page, Soft, Title, Waiting } from '@/client/ui';
+import { Body, Button, Lead, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
 import { listCadences, type Cadence } from '@/contract/cadences';
 import { roundPeriod } from '@/core/cadences';
 import { plural } from '@/core/time';
@@ -36,11 +36,10 @@ export function CadenceList() {
           ) : (
             <>
               {cadences.map((cadence) => (
-                <Pressable
+                <Linked
                   key={cadence.id}
-                  role="link"
+                  href={`/cadences/${cadence.id}`}
                   aria-label={cadence.name}
-                  onPress={() => router.navigate(`/cadences/${cadence.id}`)}
                   className="gap-1 rounded border border-line bg-sheet p-4"
                 >
                   <View className="flex-row items-baseline justify-between gap-3">
@@ -53,7 +52,7 @@ export function CadenceList() {
                     rounds={cadence.rounds}
                     gapDays={cadence.gapDays}
                   />
-                </Pressable>
+                </Linked>
               ))}
             </>
           )

@@ -8,8 +8,6 @@ import { plainDate } from '@/core/time';
 
 import { DeskCard } from './desk-card';
 
-jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }) }));
-
 const today = plainDate('2026-11-23');
 const client = new QueryClient({ defaultOptions: { mutations: { gcTime: 0 } } });
 const sent: [string, unknown][] = [];

@@ -1,11 +1,10 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Linking, Pressable, View } from 'react-native';
+import { Linking, View } from 'react-native';
 
 import { useWrite } from '@/client/api';
 import { LogForm } from '@/client/touches';
 import { Standing } from '@/client/people';
-import { Button, Card, Lead, Soft, Words } from '@/client/ui';
+import { Button, Card, Lead, Linked, Soft, Words } from '@/client/ui';
 import { putOff, skipItem, type DeskItem } from '@/contract/touches';
 import { addDays, shortDate, weekdayName, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
@@ -14,20 +13,15 @@ type Open = 'none' | 'log' | 'later';
 
 /** One letter to write: who, why, what to say, one main action. */
 export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) {
-  const router = useRouter();
   const [open, setOpen] = useState<Open>('none');
   const link = linkOf(item);
   const toggle = (next: Open) => setOpen(open === next ? 'none' : next);
   return (
     <Card className="gap-2">
       <View className="flex-row items-baseline justify-between gap-3">
-        <Pressable
-          role="link"
-          onPress={() => router.navigate(`/people/${item.personId}`)}
-          className="flex-1"
-        >
+        <Linked href={`/people/${item.personId}`} className="flex-1">
           <Lead>{item.name}</Lead>
-        </Pressable>
+        </Linked>
         <Standing standing={item.standing} />
       </View>
       <Soft className="text-[15px] leading-6">{item.reason}</Soft>

@@ -3,7 +3,7 @@ import { useGlobalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Pressable, Text, TextInput, View } from 'react-native';
 
-import { Button, Fault, Lead, Soft, Title, useWide } from '@/client/ui';
+import { Button, Fault, Lead, Linked, pressOnSpace, Soft, Title, useWide } from '@/client/ui';
 import type { PeopleFilter, PeopleSort, PersonRow, Who } from '@/contract/people';
 
 import { FilterBar } from './filter-bar';
@@ -16,6 +16,7 @@ const ROW_HEIGHT = 72;
 
 /** Whom are picked: single ones, or everybody whom the filter finds. */
 type Picked = { all: true } | { all: false; ids: ReadonlySet<string> };
+const walk = { onKeyDown: moveFocus } as object;
 const NOBODY: Picked = { all: false, ids: new Set() };
 
 /** Who is slipping: everybody, searched, filtered and sorted, at any size. */
@@ -95,7 +96,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
       {error ? <Fault className="px-[18px]">{error.message}</Fault> : null}
       {total === 0 ? <Nobody filtered={Object.values(filter).some(Boolean)} /> : null}
       <View ref={scroller} className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
-        <View role="list" aria-label="People" style={{ height: virtual.getTotalSize() }}>
+        <View role="list" aria-label="People" {...walk} style={{ height: virtual.getTotalSize() }}>
           {visible.map(({ index, start }) => {
             const row = rows.get(index);
             return (
@@ -110,7 +111,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
                     row={row}
                     open={row.id === openId}
                     picked={picked ? picked.all || picked.ids.has(row.id) : null}
-                    onPress={() => (picked ? pick(row) : router.navigate(`/people/${row.id}`))}
+                    onPick={() => pick(row)}
                   />
                 ) : null}
               </View>
@@ -144,38 +145,55 @@ interface RowProps {
   open: boolean;
   /** Null outside of choosing. */
   picked: boolean | null;
-  onPress: () => void;
+  onPick: () => void;
 }
 
-function moveFocus(event: { key?: string; currentTarget: unknown; preventDefault: () => void }) {
+/** The arrows walk through the rows; a row in view is always there, because the list follows. */
+function moveFocus(event: KeyboardEvent): void {
   const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-  if (step === 0) return;
+  const item = (event.target as HTMLElement).closest('[role=listitem]');
+  if (step === 0 || !item) return;
   event.preventDefault();
-  const item = (event.currentTarget as HTMLElement).closest('[role=listitem]');
-  const next = step > 0 ? item?.nextElementSibling : item?.previousElementSibling;
-  next?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+  const next = step > 0 ? item.nextElementSibling : item.previousElementSibling;
+  next?.querySelector<HTMLElement>('a, [tabindex="0"]')?.focus();
 }
 
-function Row({ row, open, picked, onPress }: RowProps) {
-  const wide = useWide();
-  const where = [row.circle, row.place].filter(Boolean).join(' · ');
-  const keys = { onKeyDown: moveFocus } as object;
+const ROW = 'h-full flex-row items-center gap-3 border-b border-line px-[18px]';
+
+function Row({ row, open, picked, onPick }: RowProps) {
+  if (picked === null)
+    return (
+      <Linked
+        href={`/people/${row.id}`}
+        aria-current={open ? 'page' : undefined}
+        className={`${ROW} ${open ? 'border-l-[3px] border-l-ink bg-sheet' : ''}`}
+      >
+        <RowText row={row} />
+      </Linked>
+    );
   return (
     <Pressable
-      role={picked === null ? 'link' : 'checkbox'}
-      aria-checked={picked ?? undefined}
-      aria-current={open ? 'page' : undefined}
-      onPress={onPress}
-      className={`h-full flex-row items-center gap-3 border-b border-line px-[18px] ${open ? 'border-l-[3px] border-l-ink bg-sheet' : ''}`}
-      {...keys}
+      role="checkbox"
+      aria-checked={picked}
+      onPress={onPick}
+      className={ROW}
+      {...pressOnSpace(onPick)}
     >
-      {picked === null ? null : (
-        <View
-          className={`h-5 w-5 items-center justify-center rounded border ${picked ? 'border-ink bg-ink' : 'border-edge bg-sheet'}`}
-        >
-          {picked ? <Text className="text-[13px] leading-4 text-paper">✓</Text> : null}
-        </View>
-      )}
+      <View
+        className={`h-5 w-5 items-center justify-center rounded border ${picked ? 'border-ink bg-ink' : 'border-edge bg-sheet'}`}
+      >
+        {picked ? <Text className="text-[13px] leading-4 text-paper">✓</Text> : null}
+      </View>
+      <RowText row={row} />
+    </Pressable>
+  );
+}
+
+function RowText({ row }: { row: PersonRow }) {
+  const wide = useWide();
+  const where = [row.circle, row.place].filter(Boolean).join(' · ');
+  return (
+    <>
       <View className="min-w-0 flex-1">
         <Lead numberOfLines={1}>{row.name}</Lead>
         <Soft numberOfLines={1}>{where || row.company || 'No circle yet'}</Soft>
@@ -184,6 +202,6 @@ function Row({ row, open, picked, onPress }: RowProps) {
       <View className="w-[112px] items-end">
         <Standing standing={row.standing} />
       </View>
-    </Pressable>
+    </>
   );
 }

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Button, Card, Heading, Lead, Page, Soft, Title, Waiting } from '@/client/ui';
+import { Body, Button, Card, Heading, Lead, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getAhead } from '@/contract/planner';
 import { plural, shortDate } from '@/core/time';
@@ -28,7 +28,6 @@ function headline({ promises, slipCount }: Ahead): string {
 }
 
 function AheadOf({ ahead }: { ahead: Ahead }) {
-  const router = useRouter();
   return (
     <>
       <View className="gap-1">
@@ -56,15 +55,14 @@ function AheadOf({ ahead }: { ahead: Ahead }) {
           <Heading>Whose promise would run out</Heading>
           <Card className="py-1">
             {ahead.slips.map((slip) => (
-              <Pressable
+              <Linked
                 key={slip.personId}
-                role="link"
-                onPress={() => router.navigate(`/people/${slip.personId}`)}
+                href={`/people/${slip.personId}`}
                 className="min-h-[44px] flex-row items-center justify-between border-b border-line"
               >
                 <Lead>{slip.name}</Lead>
                 <Soft>{shortDate(slip.on, ahead.today)}</Soft>
-              </Pressable>
+              </Linked>
             ))}
           </Card>
           {ahead.slipCount > ahead.slips.length ? (

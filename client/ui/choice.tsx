@@ -1,6 +1,7 @@
 import { Pressable, Text, View } from 'react-native';
 
 import type { Option } from './field';
+import { pressOnSpace } from './keys';
 
 interface ChipProps {
   label: string;
@@ -18,6 +19,7 @@ export function Chip({ label, detail, chosen, onPress, role = 'checkbox' }: Chip
       aria-checked={chosen}
       aria-label={detail === undefined ? label : `${label}, ${detail}`}
       onPress={onPress}
+      {...pressOnSpace(onPress)}
       className={`min-h-[44px] flex-row items-center gap-1 border-b-2 px-1 ${chosen ? 'border-ink' : 'border-transparent'}`}
     >
       <Text

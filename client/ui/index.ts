@@ -3,6 +3,7 @@ export * from './choice';
 export * from './drawing';
 export * from './field';
 export * from './keys';
+export * from './linked';
 export * from './marks';
 export * from './overlay';
 export * from './page';

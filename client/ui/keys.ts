@@ -28,3 +28,12 @@ export const KEY_LIST = [
   ['Enter', 'Open what is marked'],
   ['?', 'This list'],
 ] as const;
+
+/** Space presses what can be checked, as it does natively; Enter does already. */
+export const pressOnSpace = (press: () => void): object => ({
+  onKeyDown: (event: { key: string; preventDefault: () => void }) => {
+    if (event.key !== ' ') return;
+    event.preventDefault();
+    press();
+  },
+});
