@@ -117,6 +117,28 @@ test('many are chosen at once: all of a filter change circle, with an undo', asy
   await expect(page.getByText(/^Undone: Moved 11 people/)).toBeVisible();
 });
 
+test('five thousand people: the whole list is there, and its end is reached', async ({
+  page,
+  penpal,
+}) => {
+  await bringIn(penpal.url, 5000);
+  await goTo(page, 'People');
+  await expect(page.getByRole('status').filter({ hasText: '5000' })).toBeVisible();
+  await page.getByLabel('Order').selectOption({ label: 'By name' });
+  await expect(page.getByRole('link', { name: /^Given0 Family0/ })).toBeVisible();
+  await page
+    .getByRole('list', { name: 'People' })
+    .evaluate((list) => list.parentElement!.scrollTo(0, list.scrollHeight));
+  await expect(page.getByRole('link', { name: /^Given999 Family999/ })).toBeVisible();
+  // "999" sorts last. Only what is in view is in the page.
+  expect(await page.getByRole('listitem').count()).toBeLessThan(40);
+  await page.getByRole('button', { name: 'Choose', exact: true }).click();
+  await page.getByRole('button', { name: 'Choose all 5000' }).click();
+  await expect(page.getByText('5,000 people chosen')).toBeVisible();
+  await page.getByLabel('Move to circle').selectOption({ label: 'Outer' });
+  await expect(page.getByText('Moved 5,000 people to another circle')).toBeVisible();
+});
+
 test('beats are moved by keys and by dragging; the days stay', async ({ page, penpal }) => {
   const beat = (afterDays: number, kind: 'call' | 'text' | 'card') => ({
     id: crypto.randomUUID(),

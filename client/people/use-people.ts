@@ -1,5 +1,4 @@
-import { keepPreviousData, useQueries } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 
 import { call } from '@/client/api';
 import { listPeople, type PeopleFilter, type PeopleSort, type PersonRow } from '@/contract/people';
@@ -19,27 +18,25 @@ const toQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
   limit: PAGE_ROWS,
 });
 
+const pageQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
+  queryKey: [listPeople.path, 'page', toQuery(filter, sort, page)],
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    call(listPeople, { query: toQuery(filter, sort, page) }, { signal }),
+});
+
 /**
- * The pages of a list that are in view (at least one), read as they come into view. `total` is undefined until the
- * first page is there.
+ * The pages of a list that are in view, read as they come into view. The first page is always kept,
+ * because it says how many people there are: a list that lost count would jump back to its top.
  */
 export function usePeoplePages(filter: PeopleFilter, sort: PeopleSort, pages: readonly number[]) {
-  const results = useQueries({
-    queries: pages.map((page) => ({
-      queryKey: [listPeople.path, 'page', toQuery(filter, sort, page)],
-      queryFn: ({ signal }: { signal: AbortSignal }) =>
-        call(listPeople, { query: toQuery(filter, sort, page) }, { signal }),
-      placeholderData: keepPreviousData,
-    })),
-  });
-  const rows = useMemo(() => {
-    const byIndex = new Map<number, PersonRow>();
-    results.forEach((result, i) =>
-      result.data?.rows.forEach((row, n) => byIndex.set(pages[i]! * PAGE_ROWS + n, row)),
-    );
-    return byIndex;
-  }, [results, pages]);
-  const total = results.find(({ data }) => data)?.data?.total;
-  const error = results.find((result) => result.error)?.error ?? null;
-  return { rows, total, error };
+  const first = useQuery({ ...pageQuery(filter, sort, 0), placeholderData: keepPreviousData });
+  const others = pages.filter((page) => page > 0);
+  const results = useQueries({ queries: others.map((page) => pageQuery(filter, sort, page)) });
+  const rows = new Map<number, PersonRow>();
+  const put = (page: number, list: readonly PersonRow[] = []) =>
+    list.forEach((row, i) => rows.set(page * PAGE_ROWS + i, row));
+  put(0, first.data?.rows);
+  results.forEach(({ data }, i) => put(others[i]!, data?.rows));
+  const error = first.error ?? results.find((result) => result.error)?.error ?? null;
+  return { rows, total: first.data?.total, error };
 }
