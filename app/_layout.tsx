@@ -6,7 +6,7 @@ import { useState } from 'react';
 
 import { CallFault, ToldProvider } from '@/client/api';
 import { Chrome, useTypefaces } from '@/client/chrome';
-import { SelectionProvider } from '@/client/people';
+import { ListViewProvider, SelectionProvider } from '@/client/people';
 
 const createClient = () =>
   new QueryClient({
@@ -26,9 +26,11 @@ export default function Layout() {
     <QueryClientProvider client={client}>
       <ToldProvider>
         <SelectionProvider>
-          <Chrome>
-            <Slot />
-          </Chrome>
+          <ListViewProvider>
+            <Chrome>
+              <Slot />
+            </Chrome>
+          </ListViewProvider>
         </SelectionProvider>
       </ToldProvider>
     </QueryClientProvider>

@@ -106,6 +106,11 @@ test('many are chosen at once: all of a filter change circle, with an undo', asy
   await expect(page.getByRole('status').filter({ hasText: '250' })).toBeVisible();
   await page.getByLabel('Search people').fill('family24');
   await expect(page.getByRole('status').filter({ hasText: '11' })).toBeVisible();
+  await page.getByRole('link', { name: /^Given24 / }).click();
+  await expect(page.getByRole('heading', { name: 'Given24 Family24' })).toBeVisible();
+  const back = page.getByRole('button', { name: 'Back to people' });
+  if (await back.isVisible()) await back.click();
+  await expect(page.getByLabel('Search people')).toHaveValue('family24');
   await page.getByRole('button', { name: 'Choose', exact: true }).click();
   await page.getByRole('checkbox', { name: /Given24 / }).click();
   await page.getByRole('button', { name: 'Choose all 11' }).click();

@@ -21,6 +21,7 @@ test('from the keys alone: search, walk through the list, open, log, add', async
       { base: penpal.url },
     );
   await page.reload();
+  await expect(page.getByRole('heading', { name: 'Nobody is waiting today' })).toBeVisible();
 
   await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });

@@ -3,14 +3,13 @@ import { resolve } from 'node:path';
 
 import { pino } from 'pino';
 
+import packageJson from '../package.json';
 import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
 import type { Context } from './context';
 import { openDb, startUpkeep } from './db';
 import { createApp } from './http/app';
 import { readSettings, readShift } from './settings';
-
-export const VERSION = '0.1.0';
 
 export interface Running {
   ctx: Context;
@@ -33,7 +32,7 @@ export async function start(config: Config): Promise<Running> {
       db: opened.db,
       clock: createClock(settings.timeZone),
       demo: config.mode === 'demo',
-      version: VERSION,
+      version: packageJson.version,
       schema: opened.schema,
       revision: 0,
     };

@@ -1,2 +1,3 @@
+export * from './list-view';
 export * from './selection';
 export * from './standing';

@@ -4,9 +4,10 @@ import { useEffect, useRef, useState } from 'react';
 import { Pressable, Text, TextInput, View } from 'react-native';
 
 import { Button, Fault, Lead, Linked, pressOnSpace, Soft, Title, useWide } from '@/client/ui';
-import type { PeopleFilter, PeopleSort, PersonRow, Who } from '@/contract/people';
+import type { PeopleFilter, PersonRow, Who } from '@/contract/people';
 
 import { FilterBar } from './filter-bar';
+import { useListView } from './list-view';
 import { ManyBar } from './many-bar';
 import { Standing } from './standing';
 import { Strip } from './strip';
@@ -23,8 +24,7 @@ const NOBODY: Picked = { all: false, ids: new Set() };
 export function PeopleList({ openId }: { openId: string | null }) {
   const { find, batch } = useGlobalSearchParams<{ find?: string; batch?: string }>();
   const router = useRouter();
-  const [filter, setFilter] = useState<PeopleFilter>({});
-  const [sort, setSort] = useState<PeopleSort>('slack');
+  const { filter, setFilter, sort, setSort, offset } = useListView();
   const [picked, setPicked] = useState<Picked | null>(null);
   const search = useRef<TextInput>(null);
   useEffect(() => {
@@ -32,7 +32,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
   }, [find]);
   useEffect(() => {
     if (batch) setFilter({ batchId: batch });
-  }, [batch]);
+  }, [batch, setFilter]);
   const change = (next: PeopleFilter) => {
     setFilter(next);
     setPicked((before) => before && NOBODY);
@@ -46,6 +46,10 @@ export function PeopleList({ openId }: { openId: string | null }) {
     getScrollElement: () => scroller.current as unknown as HTMLElement,
     estimateSize: () => ROW_HEIGHT,
     overscan: 8,
+    initialOffset: offset.current,
+    onChange: (list) => {
+      offset.current = list.scrollOffset ?? 0;
+    },
   });
   const visible = virtual.getVirtualItems();
   const first = Math.floor((visible[0]?.index ?? 0) / PAGE_ROWS);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { createElement, useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
@@ -9,6 +9,7 @@ import {
   Fault,
   Field,
   Heading,
+  Linked,
   NumberField,
   Page,
   Rule,
@@ -33,6 +34,19 @@ export function MoreScreen() {
   return (
     <Page narrow>
       <Title>More</Title>
+      <View className="flex-row flex-wrap gap-x-6">
+        <Linked href="/people/import" className="min-h-[44px] justify-center">
+          <Body className="text-sea">Imports</Body>
+        </Linked>
+        {createElement(
+          'a',
+          {
+            href: '/api/',
+            className: 'flex min-h-[44px] items-center font-sans text-[15px] text-sea',
+          },
+          'The API',
+        )}
+      </View>
       <Waiting query={settings}>
         {(data) => (
           <>
