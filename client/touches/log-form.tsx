@@ -43,7 +43,7 @@ export function LogForm({ personId, kind: planned, itemKey, today, onDone, free 
     log.mutate({ body }, { onSuccess: onDone });
   };
   return (
-    <View className="gap-3 border-t border-line pt-3">
+    <View className={`gap-3 ${free ? '' : 'border-t border-line pt-3'}`}>
       {free ? (
         <View className="flex-row flex-wrap gap-3">
           <Select label="What it was" value={kind} options={KIND_OPTIONS} onChange={setKind} />

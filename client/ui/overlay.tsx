@@ -32,7 +32,7 @@ export function Overlay({
           role="dialog"
           aria-label={title}
           tabIndex={-1}
-          className={`max-h-[90%] bg-paper ${wide ? 'w-[560px] rounded border border-line' : 'w-full rounded-t border-t border-line'}`}
+          className={`max-h-[90%] bg-paper outline-none ${wide ? 'w-[560px] rounded border border-line' : 'w-full rounded-t border-t border-line'}`}
         >
           <View className="flex-row items-center justify-between border-b border-line px-[18px] py-2">
             <Lead>{title}</Lead>
