@@ -24,6 +24,7 @@ module.exports = {
       moduleNameMapper: alias,
       transform,
       globalSetup: '<rootDir>/testing/server-setup.js',
+      setupFilesAfterEnv: ['<rootDir>/testing/patience.js'],
     },
     {
       displayName: 'screens',

@@ -225,5 +225,5 @@ test.each([1, 2, 3, 4])(
     expect(await everything()).toEqual(after);
     for (const id of done.toReversed()) await api.call(undoAction, { params: { id } });
   },
-  60_000,
+  180_000,
 );
