@@ -62,7 +62,9 @@ module.exports = [
   { files: ['e2e/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
   {
     files: ['*.config.js', 'testing/*.js'],
-    languageOptions: { globals: { __dirname: 'readonly', module: 'writable', process: 'readonly' } },
+    languageOptions: {
+      globals: { __dirname: 'readonly', module: 'writable', process: 'readonly' },
+    },
   },
   // The composition root fills the demo; tests use the harness.
   {

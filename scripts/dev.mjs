@@ -15,6 +15,8 @@ const server = [
 ];
 const codes = await Promise.race([
   run(process.execPath, [...server, ...process.argv.slice(2)]),
-  run(bin('expo'), ['start', '--web', '--localhost', '--port', '4312'], { env: { PENPAL_DEV_API: api, CI: '0' } }),
+  run(bin('expo'), ['start', '--web', '--localhost', '--port', '4312'], {
+    env: { PENPAL_DEV_API: api, CI: '0' },
+  }),
 ]);
 process.exit(codes);

@@ -11,6 +11,8 @@ interface Entry {
   person: PersonState;
   /** Placed, let go, or no longer needed. */
   done: boolean;
+  /** Part of the demand: still to be done, and still able to be in time. */
+  counted: boolean;
   order: number;
   /** Set when another touch of the same person pushed it back. */
   distanced: boolean;
@@ -122,10 +124,17 @@ class Planner {
   private enter(state: PersonState, item: PlanItem): void {
     if (item.earliest > this.until) return;
     const order = this.order++;
-    const entry: Entry = { item, person: state, done: false, order, distanced: false };
+    const entry: Entry = {
+      item,
+      person: state,
+      done: false,
+      counted: false,
+      order,
+      distanced: false,
+    };
     if (item.source === 'keeper') state.keeper = entry;
     else state.entries.push(entry);
-    this.addDemand(entry, 1);
+    this.count(entry, item.latest >= this.options.today);
     this.file(entry, item.earliest, item.wanted);
   }
 
@@ -149,14 +158,15 @@ class Planner {
     if (wanted <= this.until) this.wanting[this.index(wanted)]!.push(entry);
   }
 
-  private addDemand(entry: Entry, by: 1 | -1): void {
+  private count(entry: Entry, counted: boolean): void {
     const at = this.index(entry.item.latest);
-    if (at < this.demand.length) this.demand[at]! += by;
+    if (counted !== entry.counted && at < this.demand.length) this.demand[at]! += counted ? 1 : -1;
+    entry.counted = counted;
   }
 
   private settle(entry: Entry): void {
     entry.done = true;
-    this.addDemand(entry, -1);
+    this.count(entry, false);
   }
 
   /** What the owner saw this morning stays where it was, as long as it is still to be done. */
@@ -178,11 +188,10 @@ class Planner {
     this.sortOutBroken(day);
     this.brokenCredit += this.broken.size > 0 ? this.room[at]! * BROKEN_SHARE : 0;
     this.placeBroken(day, Math.floor(this.brokenCredit));
-    let must = this.mustDo(at);
     while (this.room[at]! > 0) {
-      const entry = this.takeInTime(must > 0);
+      const entry = this.takeInTime(this.isPressed(at));
       if (!entry) break;
-      if (this.tryPlace(entry, day)) must -= 1;
+      this.tryPlace(entry, day);
     }
     this.placeBroken(day, Infinity);
   }
@@ -224,19 +233,18 @@ class Planner {
   }
 
   /**
-   * The least number of touches to do today so that what can still be in time fits, for every
-   * stretch of days from today on, into the days after today.
+   * Whether more must be done today so that what can still be in time fits into the days after
+   * today, for every stretch of days from today on.
    */
-  private mustDo(at: number): number {
+  private isPressed(at: number): boolean {
     let demand = 0;
     let laterRoom = 0;
-    let must = 0;
     for (let i = at; i < this.demand.length; i++) {
       demand += this.demand[i]!;
       if (i > at) laterRoom += this.room[i]!;
-      must = Math.max(must, demand - laterRoom);
+      if (demand > laterRoom) return true;
     }
-    return must;
+    return false;
   }
 
   /** Puts the entry on the day, unless it is needless or its person was touched too recently. */
@@ -288,6 +296,7 @@ class Planner {
       return this.dismiss(entry);
     }
     entry.distanced = true;
+    if (free > entry.item.latest) this.count(entry, false);
     this.file(entry, free, free);
     return false;
   }
