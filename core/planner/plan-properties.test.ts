@@ -180,7 +180,7 @@ describe('always', () => {
         const pinned = first.touches.filter(({ day }) => day === today).map(({ item }) => item.key);
         expect(onDay(plan(people, { ...opt, pinned }), today)).toEqual(onDay(first, today));
       }),
-      { numRuns: 1000, examples: SHUFFLED_ONCE.map((rows) => [rows]) },
+      { numRuns: 1000, examples: SHUFFLED_ONCE.map((rows): [typeof rows] => [rows]) },
     );
   });
 
