@@ -1,10 +1,14 @@
 const { buildSync } = require('esbuild');
 
-// temporal-polyfill ships as an ES module only, which Jest can't require: it is bundled for it once.
-const temporal = `${__dirname}/node_modules/.cache/penpal/temporal.cjs`;
-buildSync({ entryPoints: ['temporal-polyfill'], bundle: true, format: 'cjs', outfile: temporal });
+// These ship as ES modules only, which Jest can't require: each is bundled for it once.
+const bundled = (name) => {
+  const outfile = `${__dirname}/node_modules/.cache/penpal/${name}.cjs`;
+  buildSync({ entryPoints: [name], bundle: true, format: 'cjs', outfile });
+  return [`^${name}$`, outfile];
+};
+const MODULES_ONLY = ['temporal-polyfill', 'double-metaphone', 'ical.js'];
 
-const alias = { '^@/(.*)$': '<rootDir>/$1', '^temporal-polyfill$': temporal };
+const alias = { '^@/(.*)$': '<rootDir>/$1', ...Object.fromEntries(MODULES_ONLY.map(bundled)) };
 const transform = { '\\.(ts|js|mjs)$': '<rootDir>/testing/esbuild-transform.js' };
 
 /** Core and contract need nothing; the server needs a database; screens need the component preset. */

@@ -97,7 +97,7 @@ async function rawInsert(sql: Sql, text: string): Promise<number> {
     TODAY as never,
   );
   const records = people.map((person) =>
-    toRecord(person, {
+    toRecord(person.fields, {
       id: newId(),
       version: 1,
       circleId: INNER_TO_OUTER[0]!,

@@ -22,8 +22,8 @@ export async function fillSphere(ctx: Context, people: number, touchesEach: numb
         {
           givenName: `Given${i}`,
           familyName: `Family${i % 977}`,
-          phone: '555-0101',
-          email: `p${i}@example.com`,
+          phones: [{ value: '555-0101', label: '' }],
+          emails: [{ value: `p${i}@example.com`, label: '' }],
         },
         {
           id,

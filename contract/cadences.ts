@@ -5,7 +5,7 @@ import { TOUCH_KINDS } from '@/core/touches';
 
 import { Day, Done, Id, IdParam } from './common';
 import { endpoint } from './endpoint';
-import { Who } from './people';
+import { Who } from './filters';
 
 const subject = 'cadences';
 

@@ -1,9 +1,16 @@
 import * as cadences from './cadences';
+import * as exported from './exports';
+import * as gaps from './gaps';
 import * as imports from './imports';
+import * as lists from './lists';
+import * as many from './many';
 import * as people from './people';
 import * as planner from './planner';
+import * as same from './same';
 import * as settings from './settings';
+import * as story from './story';
 import * as touches from './touches';
+import * as views from './views';
 import type { Endpoint } from './endpoint';
 
 const isEndpoint = (value: unknown): value is Endpoint =>
@@ -13,6 +20,13 @@ const isEndpoint = (value: unknown): value is Endpoint =>
 export const endpoints: Endpoint[] = [
   settings,
   people,
+  story,
+  many,
+  same,
+  lists,
+  views,
+  gaps,
+  exported,
   imports,
   cadences,
   touches,

@@ -2,43 +2,13 @@ import { z } from 'zod';
 
 import { TOUCH_KINDS, OUTCOMES, WARMTHS } from '@/core/touches';
 
-import { Day, Done, Id, IdParam, listOf } from './common';
+import { Day, Done, Id, IdParam } from './common';
 import { endpoint } from './endpoint';
+import { FilterQuery, PeopleFilter, SORTS } from './filters';
+import { PersonDraft, PersonFields, Text } from './record';
+import { HouseholdShown, Job, Note, TieShown } from './story';
 
 const subject = 'people';
-
-const Text = (max: number) => z.string().trim().max(max, `At most ${max} characters.`);
-
-export const PersonFields = z.object({
-  givenName: Text(120),
-  familyName: Text(120),
-  /** The name they go by, where it is not the given name. */
-  goesBy: Text(120),
-  company: Text(200),
-  email: Text(254),
-  phone: Text(60),
-  addressLine: Text(300),
-  city: Text(120),
-  region: Text(60),
-  postalCode: Text(20),
-  place: Text(120),
-  /** 'MM-DD' or 'YYYY-MM-DD'. */
-  birthday: z
-    .string()
-    .regex(/^(\d{4}-)?\d{2}-\d{2}$/, 'Give the birthday as YYYY-MM-DD or MM-DD.')
-    .nullable(),
-  roles: z.array(Text(60)).max(20),
-  source: Text(200),
-});
-export type PersonFields = z.infer<typeof PersonFields>;
-
-/** The parts of a person that can be given when adding one; all may be left out. */
-export const PersonDraft = PersonFields.partial().extend({
-  circleId: Id.nullable().optional(),
-  tags: z.array(Text(60)).max(50).optional(),
-  note: Text(10_000).optional(),
-});
-export type PersonDraft = z.infer<typeof PersonDraft>;
 
 export const Standing = z.object({
   promiseDays: z.number().int().nullable(),
@@ -66,49 +36,43 @@ export const PersonRow = z.object({
 });
 export type PersonRow = z.infer<typeof PersonRow>;
 
-export const LACKS = ['phone', 'email', 'address', 'circle'] as const;
-
-/** A filter over people; everything given must hold. */
-export const PeopleFilter = z.object({
-  text: z.string().max(200).optional(),
-  circleIds: z.array(Id).max(50).optional(),
-  warmths: z.array(z.enum(['fresh', 'steady', 'soon', 'slipping', 'quiet'])).optional(),
-  tags: z.array(z.string()).max(50).optional(),
-  cadenceId: Id.optional(),
-  batchId: Id.optional(),
-  lacks: z.enum(LACKS).optional(),
-});
-export type PeopleFilter = z.infer<typeof PeopleFilter>;
-
-export const SORTS = ['slack', 'name', 'added'] as const;
-export type PeopleSort = (typeof SORTS)[number];
-
-/** Whom an action on many is for: single people, or everybody whom a filter finds at that moment. */
-export const Who = z.union([
-  z.object({ ids: z.array(Id).min(1).max(20_000) }),
-  z.object({ filter: PeopleFilter }),
-]);
-export type Who = z.infer<typeof Who>;
-
 export const listPeople = endpoint({
   method: 'get',
   path: '/people',
   subject,
   summary: 'People, filtered and sorted, a page at a time',
-  query: z.object({
-    text: z.string().max(200).optional(),
-    circleIds: listOf(Id).optional(),
-    warmths: listOf(z.enum(['fresh', 'steady', 'soon', 'slipping', 'quiet'])).optional(),
-    tags: listOf(z.string()).optional(),
-    cadenceId: Id.optional(),
-    batchId: Id.optional(),
-    lacks: z.enum(LACKS).optional(),
+  query: FilterQuery.extend({
     sort: z.enum(SORTS).default('slack'),
     offset: z.coerce.number().int().min(0).default(0),
     limit: z.coerce.number().int().min(1).max(500).default(100),
   }),
-  response: z.object({ total: z.number().int(), rows: z.array(PersonRow) }),
+  response: z.object({
+    total: z.number().int(),
+    /** Nobody matches the words as typed: these are spelled or sound alike. */
+    near: z.boolean(),
+    rows: z.array(PersonRow),
+  }),
+  errors: ['invalid'],
 });
+
+export const countPeople = endpoint({
+  method: 'post',
+  path: '/people/count',
+  subject,
+  summary: 'How many people a filter finds, and what in it points to nothing any more',
+  body: z.object({ filter: PeopleFilter }),
+  response: z.object({ total: z.number().int(), warnings: z.array(z.string()) }),
+  errors: ['invalid'],
+});
+
+/** Somebody who is here already and may be the same person. */
+export const LookAlike = z.object({
+  id: Id,
+  name: z.string(),
+  verdict: z.enum(['sure', 'ask']),
+  evidence: z.array(z.string()),
+});
+export type LookAlike = z.infer<typeof LookAlike>;
 
 export const peopleFacets = endpoint({
   method: 'get',
@@ -138,7 +102,32 @@ export const readLine = endpoint({
   subject,
   summary: 'Reads one typed line into the parts of a person; writes nothing',
   body: z.object({ line: z.string().max(1000) }),
-  response: z.object({ draft: PersonDraft, unread: z.array(z.string()) }),
+  response: z.object({
+    draft: PersonDraft,
+    unread: z.array(z.string()),
+    lookAlikes: z.array(LookAlike),
+  }),
+});
+
+export const findLookAlikes = endpoint({
+  method: 'post',
+  path: '/people/look-alikes',
+  subject,
+  summary: 'Who in the sphere may be the person described; writes nothing',
+  body: z.object({ draft: PersonDraft }),
+  response: z.object({ lookAlikes: z.array(LookAlike) }),
+  errors: ['invalid'],
+});
+
+export const enrichPerson = endpoint({
+  method: 'post',
+  path: '/people/:id/enrich',
+  subject,
+  summary: 'Adds what is new about somebody: empty fields are filled, further ways to reach added',
+  params: IdParam,
+  body: PersonDraft,
+  response: Done.extend({ id: Id }),
+  errors: ['invalid', 'not_found'],
 });
 
 const TouchMade = z.object({
@@ -169,11 +158,23 @@ export const PersonSheet = z.object({
   ownPromiseDays: z.number().int().nullable(),
   tags: z.array(z.string()),
   addedOn: Day,
+  archivedOn: Day.nullable(),
+  deletedOn: Day.nullable(),
+  photoId: Id.nullable(),
   standing: Standing,
   sentence: z.string(),
   touches: z.array(TouchMade),
-  notes: z.array(z.object({ id: Id, on: Day, body: z.string() })),
+  notes: z.array(Note),
+  ties: z.array(TieShown),
+  household: HouseholdShown.nullable(),
+  jobs: z.array(Job),
   planned: z.array(PlannedNext),
+  /** What a conversation can begin with. */
+  talk: z.array(z.object({ about: z.string(), words: z.string() })),
+  /** What was left out of a plan, and enrolments that began or stopped: the rest of the story. */
+  events: z.array(
+    z.object({ id: z.string(), on: Day, kind: z.enum(['cadence', 'skipped']), words: z.string() }),
+  ),
   enrolments: z.array(
     z.object({
       id: Id,
@@ -213,33 +214,24 @@ export const editPerson = endpoint({
   errors: ['invalid', 'not_found', 'conflict'],
 });
 
-export const addNote = endpoint({
-  method: 'post',
-  path: '/people/:id/notes',
+export const eraseImpact = endpoint({
+  method: 'get',
+  path: '/people/:id/held',
   subject,
-  summary: 'Writes a dated note',
+  summary: 'What is kept about somebody, counted, before deleting or erasing',
   params: IdParam,
-  body: z.object({ body: Text(10_000).min(1, 'Write something first.') }),
-  response: Done,
-  errors: ['invalid', 'not_found'],
+  response: z.object({ name: z.string(), held: z.array(z.string()), enrolments: z.number().int() }),
+  errors: ['not_found'],
 });
 
-export const setCircle = endpoint({
+export const erasePerson = endpoint({
   method: 'post',
-  path: '/people/set-circle',
+  path: '/people/:id/erase',
   subject,
-  summary: 'Puts one or many people into a circle',
-  body: z.object({ who: Who, circleId: Id.nullable() }),
-  response: Done.extend({ people: z.number().int() }),
+  summary: 'Erases everything about somebody at once, also from the history; cannot be undone',
+  params: IdParam,
+  /** The name as shown, typed again, so that a slip erases nobody. */
+  body: z.object({ name: z.string().max(400) }),
+  response: z.object({ sentence: z.string() }),
   errors: ['invalid', 'not_found'],
-});
-
-export const addTag = endpoint({
-  method: 'post',
-  path: '/people/add-tag',
-  subject,
-  summary: 'Puts a tag on one or many people',
-  body: z.object({ who: Who, tag: Text(60).min(1, 'Name the tag.') }),
-  response: Done.extend({ people: z.number().int() }),
-  errors: ['invalid'],
 });

@@ -55,22 +55,6 @@ export const saveSettings = endpoint({
   errors: ['invalid'],
 });
 
-export const saveCircle = endpoint({
-  method: 'patch',
-  path: '/circles/:id',
-  subject,
-  summary: 'Changes the name or the promise of a circle',
-  params: IdParam,
-  body: z
-    .object({
-      name: z.string().trim().min(1, 'A circle needs a name.').max(40),
-      promiseDays: z.number().int().min(1, 'A promise is at least one day.').max(3650).nullable(),
-    })
-    .partial(),
-  response: Done,
-  errors: ['invalid', 'not_found'],
-});
-
 export const health = endpoint({
   method: 'get',
   path: '/health',

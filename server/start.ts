@@ -9,6 +9,7 @@ import { StartFault, type Config } from './config';
 import type { Context } from './context';
 import { openDb, startUpkeep } from './db';
 import { createApp } from './http/app';
+import { eraseExpired, refreshKeys } from './people';
 import { readSettings, readShift } from './settings';
 
 export interface Running {
@@ -38,6 +39,8 @@ export async function start(config: Config): Promise<Running> {
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);
+    await refreshKeys(ctx.db);
+    await eraseExpired(ctx);
     const app = createApp(ctx, { webDir: config.webDir && resolve(config.webDir), log });
     const server = await listen(app, config);
     const stopUpkeep = config.databaseUrl

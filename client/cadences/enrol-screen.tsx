@@ -23,7 +23,7 @@ import {
 } from '@/client/ui';
 import { enrol, listCadences, previewEnrolment } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
-import type { Who } from '@/contract/people';
+import type { Who } from '@/contract/filters';
 import { getSettings } from '@/contract/settings';
 import { plural, shortDate, weekdayName, type PlainDate } from '@/core/time';
 

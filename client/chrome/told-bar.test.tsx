@@ -3,7 +3,7 @@ import { act, fireEvent, render, screen, waitFor } from '@testing-library/react-
 import { Text } from 'react-native';
 
 import { ToldProvider, useTold, useWrite } from '@/client/api';
-import { addNote } from '@/contract/people';
+import { addNote } from '@/contract/story';
 
 import { ToldBar } from './told-bar';
 

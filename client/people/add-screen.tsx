@@ -1,12 +1,35 @@
 import { useQuery } from '@tanstack/react-query';
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { call, useRead, useWrite } from '@/client/api';
-import { Body, Button, Choice, Fault, Field, Page, Select, Soft, Title } from '@/client/ui';
-import { addPerson, readLine, type PersonDraft } from '@/contract/people';
-import { getSettings } from '@/contract/settings';
+import {
+  Body,
+  Button,
+  Card,
+  Choice,
+  Fault,
+  Field,
+  Heading,
+  Linked,
+  Page,
+  Select,
+  Soft,
+  Title,
+} from '@/client/ui';
+import { readLists } from '@/contract/lists';
+import {
+  addPerson,
+  enrichPerson,
+  findLookAlikes,
+  readLine,
+  type LookAlike,
+} from '@/contract/people';
+import type { PersonDraft } from '@/contract/record';
+import { formatPhone } from '@/core/people';
+
+import { FindPerson } from './find-person';
 
 type Way = 'line' | 'form';
 const WAYS = [
@@ -17,27 +40,28 @@ const WAYS = [
 /** Somebody new in seconds: one typed line, or a short form. */
 export function AddScreen() {
   const router = useRouter();
+  // Added while looking at a tag or a circle, they get what puts them into it.
+  const given = useLocalSearchParams<{ tag?: string; circle?: string }>();
   const [way, setWay] = useState<Way>('line');
-  const [circleId, setCircleId] = useState('');
-  const settings = useRead(getSettings);
+  const [circleId, setCircleId] = useState(given.circle ?? '');
+  const [sender, setSender] = useState<{ id: string; name: string } | null>(null);
+  const lists = useRead(readLists);
   const add = useWrite(addPerson);
-  const save = (draft: PersonDraft) =>
-    add.mutate(
-      { body: { ...draft, circleId: circleId || null } },
-      { onSuccess: ({ id }) => router.navigate(`/people/${id}`) },
-    );
-  const circles = (
-    <Select
-      label="Circle"
-      className="max-w-[280px]"
-      value={circleId}
-      options={[
-        { value: '', label: 'None yet' },
-        ...(settings.data?.circles ?? []).map(({ id, name }) => ({ value: id, label: name })),
-      ]}
-      onChange={setCircleId}
-    />
-  );
+  const enrich = useWrite(enrichPerson);
+  const whole = (draft: PersonDraft): PersonDraft => ({
+    ...draft,
+    tags: [...(draft.tags ?? []), ...(given.tag ? [given.tag] : [])],
+    circleId: circleId || null,
+    referredBy: sender?.id ?? null,
+  });
+  const toSheet = { onSuccess: ({ id }: { id: string }) => router.navigate(`/people/${id}`) };
+  const form = {
+    busy: add.isPending || enrich.isPending,
+    onSave: (draft: PersonDraft) => add.mutate({ body: whole(draft) }, toSheet),
+    onEnrich: (id: string, draft: PersonDraft) =>
+      enrich.mutate({ params: { id }, body: whole(draft) }, toSheet),
+  };
+  const error = add.error ?? enrich.error;
   return (
     <Page narrow>
       <Title>Somebody new</Title>
@@ -49,33 +73,91 @@ export function AddScreen() {
           onPress={() => router.navigate('/people/import')}
         />
       </View>
+      {given.tag ? <Soft>{`They get the tag #${given.tag}.`}</Soft> : null}
       {way === 'line' ? (
-        <LineForm circles={circles} busy={add.isPending} onSave={save} />
+        <LineForm {...form}>{rest()}</LineForm>
       ) : (
-        <ShortForm circles={circles} busy={add.isPending} onSave={save} />
+        <ShortForm {...form}>{rest()}</ShortForm>
       )}
-      {add.error ? <Fault>{add.error.message}</Fault> : null}
+      {error ? <Fault>{error.message}</Fault> : null}
     </Page>
+  );
+
+  function rest() {
+    return (
+      <>
+        <Select
+          label="Circle"
+          className="max-w-[280px]"
+          value={circleId}
+          options={[
+            { value: '', label: 'None yet' },
+            ...(lists.data?.circle ?? [])
+              .filter(({ retired }) => !retired)
+              .map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onChange={setCircleId}
+        />
+        <Sender sender={sender} onSender={setSender} />
+      </>
+    );
+  }
+}
+
+interface SenderProps {
+  sender: { id: string; name: string } | null;
+  onSender: (sender: SenderProps['sender']) => void;
+}
+
+/** Who sent them, as a tie made at once. */
+function Sender({ sender, onSender }: SenderProps) {
+  const [open, setOpen] = useState(false);
+  if (sender)
+    return (
+      <View className="flex-row items-center gap-2">
+        <Body>{`Sent by ${sender.name}`}</Body>
+        <Button weight="quiet" label="Not so" onPress={() => onSender(null)} />
+      </View>
+    );
+  if (!open)
+    return (
+      <Button
+        weight="quiet"
+        className="self-start"
+        label="Somebody sent them…"
+        onPress={() => setOpen(true)}
+      />
+    );
+  return (
+    <FindPerson
+      label="Who sent them"
+      exceptId=""
+      onChoose={({ id, name }) => {
+        onSender({ id, name });
+        setOpen(false);
+      }}
+    />
   );
 }
 
 interface FormProps {
-  circles: React.ReactNode;
+  children: ReactNode;
   busy: boolean;
   onSave: (draft: PersonDraft) => void;
+  onEnrich: (id: string, draft: PersonDraft) => void;
 }
 
-const READ_LABELS: [keyof PersonDraft, string][] = [
-  ['givenName', 'First name'],
-  ['familyName', 'Last name'],
-  ['phone', 'Phone'],
-  ['email', 'E-mail'],
-  ['birthday', 'Birthday'],
-  ['tags', 'Tags'],
-  ['note', 'Note'],
+const LINE_PARTS: [string, (draft: PersonDraft) => string][] = [
+  ['First name', (d) => d.givenName ?? ''],
+  ['Last name', (d) => d.familyName ?? ''],
+  ['Phone', (d) => (d.phones ?? []).map(({ value }) => formatPhone(value)).join(', ')],
+  ['E-mail', (d) => (d.emails ?? []).map(({ value }) => value).join(', ')],
+  ['Birthday', (d) => d.birthday ?? ''],
+  ['Tags', (d) => (d.tags ?? []).map((tag) => `#${tag}`).join(' ')],
+  ['Note', (d) => d.note ?? ''],
 ];
 
-function LineForm({ circles, busy, onSave }: FormProps) {
+function LineForm({ children, busy, onSave, onEnrich }: FormProps) {
   const [line, setLine] = useState('');
   const read = useQuery({
     queryKey: ['read-line', line],
@@ -95,22 +177,27 @@ function LineForm({ circles, busy, onSave }: FormProps) {
       />
       {draft ? (
         <View role="status" className="gap-1">
-          {READ_LABELS.filter(([key]) => draft[key]?.length).map(([key, label]) => (
-            <View key={key} className="flex-row gap-3">
-              <Soft className="w-[92px] leading-6">{label}</Soft>
-              <Body className="flex-1">
-                {key === 'tags'
-                  ? draft.tags!.map((tag) => `#${tag}`).join(' ')
-                  : String(draft[key])}
-              </Body>
-            </View>
-          ))}
+          {LINE_PARTS.map(([label, words]) => [label, words(draft)] as const)
+            .filter(([, words]) => words)
+            .map(([label, words]) => (
+              <View key={label} className="flex-row gap-3">
+                <Soft className="w-[92px] leading-6">{label}</Soft>
+                <Body className="flex-1">{words}</Body>
+              </View>
+            ))}
         </View>
       ) : null}
       {draft && read.data && read.data.unread.length > 0 ? (
         <Fault>{`This could not be read and would be left out: ${read.data.unread.join('; ')}`}</Fault>
       ) : null}
-      {circles}
+      {draft && read.data ? (
+        <LookAlikes
+          list={read.data.lookAlikes}
+          busy={busy}
+          onEnrich={(id) => onEnrich(id, draft)}
+        />
+      ) : null}
+      {children}
       <Button
         weight="main"
         className="self-start"
@@ -122,16 +209,57 @@ function LineForm({ circles, busy, onSave }: FormProps) {
   );
 }
 
+interface LookAlikesProps {
+  list: readonly LookAlike[];
+  busy: boolean;
+  onEnrich: (id: string) => void;
+}
+
+/** Who is here already and may be the same person, with the evidence. */
+function LookAlikes({ list, busy, onEnrich }: LookAlikesProps) {
+  if (list.length === 0) return null;
+  return (
+    <Card className="gap-2">
+      <Heading>Here already?</Heading>
+      {list.map(({ id, name, verdict, evidence }) => (
+        <View key={id} className="flex-row flex-wrap items-center gap-x-3">
+          <Linked href={`/people/${id}`} className="min-h-[44px] justify-center">
+            <Body className="text-sea">{name}</Body>
+          </Linked>
+          <Soft className="flex-1">
+            {`${verdict === 'sure' ? 'surely' : 'perhaps'}: ${evidence.join(', ')}`}
+          </Soft>
+          <Button
+            label="Add this to them"
+            spoken={`Add this to ${name}`}
+            disabled={busy}
+            onPress={() => onEnrich(id)}
+          />
+        </View>
+      ))}
+      <Soft>“Add” below makes somebody of their own all the same.</Soft>
+    </Card>
+  );
+}
+
 const SHORT = [
   ['givenName', 'First name'],
   ['familyName', 'Last name'],
   ['phone', 'Phone'],
   ['email', 'E-mail'],
+  ['company', 'Company'],
   ['note', 'Note'],
 ] as const;
 
-function ShortForm({ circles, busy, onSave }: FormProps) {
+function ShortForm({ children, busy, onSave, onEnrich }: FormProps) {
   const [draft, setDraft] = useState<PersonDraft>({});
+  const filled = SHORT.some(([key]) => draft[key]);
+  const found = useQuery({
+    queryKey: ['look-alikes', draft],
+    queryFn: ({ signal }) => call(findLookAlikes, { body: { draft } }, { signal }),
+    enabled: filled,
+    placeholderData: (previous) => previous,
+  });
   return (
     <View className="gap-3">
       {SHORT.map(([key, label]) => (
@@ -142,7 +270,12 @@ function ShortForm({ circles, busy, onSave }: FormProps) {
           onChangeText={(value) => setDraft({ ...draft, [key]: value })}
         />
       ))}
-      {circles}
+      <LookAlikes
+        list={filled ? (found.data?.lookAlikes ?? []) : []}
+        busy={busy}
+        onEnrich={(id) => onEnrich(id, draft)}
+      />
+      {children}
       <Button
         weight="main"
         className="self-start"

@@ -1,12 +1,16 @@
+import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, Chip, Select, useWide } from '@/client/ui';
-import { listCadences } from '@/contract/cadences';
-import { LACKS, peopleFacets, type PeopleFilter, type PeopleSort } from '@/contract/people';
-import { getSettings } from '@/contract/settings';
+import { Button, Chip, Select, Soft, useWide } from '@/client/ui';
+import type { PeopleFilter, PeopleSort } from '@/contract/filters';
+import { peopleFacets } from '@/contract/people';
+import { listViews, type SavedView } from '@/contract/views';
+import { isGroup, type Group } from '@/core/people';
 import { WARMTHS, type Warmth } from '@/core/touches';
+
+import { Builder } from './find/builder';
 
 const WARMTH_LABEL: Record<Warmth, string> = {
   quiet: 'Quiet',
@@ -15,12 +19,6 @@ const WARMTH_LABEL: Record<Warmth, string> = {
   steady: 'Steady',
   fresh: 'Fresh',
 };
-const LACK_LABEL = {
-  phone: 'No phone',
-  email: 'No e-mail',
-  address: 'No address',
-  circle: 'No circle',
-} as const;
 
 const SORT_OPTIONS = [
   { value: 'slack', label: 'Least time left first' },
@@ -40,19 +38,23 @@ const without = (filter: PeopleFilter, key: keyof PeopleFilter): PeopleFilter =>
   return rest;
 };
 
-/** Warmth at hand, the rest one tap away. */
+const linesIn = (group: Group): number =>
+  group.of.reduce((sum, part) => sum + (isGroup(part) ? linesIn(part) : 1), 0);
+
+/** Warmth and views at hand, everything else one tap away. */
 export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
   const facets = useRead(peopleFacets, {}, { keepPrevious: true });
   const [open, setOpen] = useState(false);
-
   const toggleWarmth = (warmth: Warmth) => {
     const chosen = filter.warmths ?? [];
     const next = chosen.includes(warmth) ? chosen.filter((w) => w !== warmth) : [...chosen, warmth];
     onFilter(next.length > 0 ? { ...filter, warmths: next } : without(filter, 'warmths'));
   };
-  const extra = ['circleIds', 'tags', 'cadenceId', 'lacks', 'batchId'].filter(
-    (key) => filter[key as keyof PeopleFilter] !== undefined,
-  ).length;
+  const lines =
+    (filter.rules ? linesIn(filter.rules) : 0) +
+    (['circleIds', 'tags', 'cadenceId', 'lacks', 'batchId'] as const).filter(
+      (key) => filter[key] !== undefined,
+    ).length;
   return (
     <View className="gap-1">
       <ChipRow>
@@ -66,24 +68,73 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
           />
         ))}
       </ChipRow>
-      <View className="flex-row items-center justify-between gap-3">
-        <Button
-          weight="quiet"
-          label={extra > 0 ? `More filters, ${extra} set` : 'More filters'}
-          aria-expanded={open}
-          onPress={() => setOpen(!open)}
-        />
+      <View className="flex-row items-center gap-2">
+        <Views filter={filter} onFilter={onFilter} onSort={onSort} />
         <Select
           label="Order"
           hideLabel
-          className="w-[190px]"
+          className="min-w-0 flex-1"
           value={sort}
           options={SORT_OPTIONS}
           onChange={onSort}
         />
       </View>
-      {open ? <MoreFilters filter={filter} onFilter={onFilter} /> : null}
+      <View className="-ml-2 flex-row items-center">
+        <Button
+          weight="quiet"
+          label={lines > 0 ? `More filters, ${lines} set` : 'More filters'}
+          aria-expanded={open}
+          onPress={() => setOpen(true)}
+        />
+        {Object.keys(filter).length > 0 ? (
+          <Button weight="quiet" label="Clear all" onPress={() => onFilter({})} />
+        ) : null}
+      </View>
+      {filter.among === 'archived' || filter.among === 'deleted' ? (
+        <Soft>{`Showing those ${filter.among}.`}</Soft>
+      ) : null}
+      {open ? (
+        <Builder filter={filter} sort={sort} onFilter={onFilter} onClose={() => setOpen(false)} />
+      ) : null}
     </View>
+  );
+}
+
+const AMONG = [
+  { value: 'among:archived', label: 'Archived' },
+  { value: 'among:deleted', label: 'Deleted' },
+];
+
+type ViewsProps = Pick<Props, 'filter' | 'onFilter' | 'onSort'>;
+
+/** The views that the owner kept, with how many each finds now. */
+function Views({ filter, onFilter, onSort }: ViewsProps) {
+  const router = useRouter();
+  const views = useRead(listViews, {}, { keepPrevious: true });
+  const shown = (views.data?.views ?? []).filter(({ hidden }) => !hidden);
+  const same = (view: SavedView) => JSON.stringify(view.filter) === JSON.stringify(filter);
+  const open = (value: string) => {
+    if (value === 'arrange') return router.navigate('/people/views');
+    if (value.startsWith('among:')) return onFilter({ among: value.slice(6) as 'archived' });
+    const view = shown.find(({ id }) => id === value);
+    onFilter(view?.filter ?? {});
+    if (view) onSort(view.sort);
+  };
+  const at = filter.among ? `among:${filter.among}` : (shown.find(same)?.id ?? '');
+  return (
+    <Select
+      label="View"
+      hideLabel
+      className="min-w-0 flex-1"
+      value={at}
+      options={[
+        { value: '', label: Object.keys(filter).length > 0 && at === '' ? 'No view' : 'Everybody' },
+        ...shown.map(({ id, name, people }) => ({ value: id, label: `${name} (${people})` })),
+        ...AMONG,
+        { value: 'arrange', label: 'Arrange the views…' },
+      ]}
+      onChange={open}
+    />
   );
 }
 
@@ -100,71 +151,5 @@ function ChipRow({ children }: { children: ReactNode }) {
     >
       {children}
     </ScrollView>
-  );
-}
-
-function MoreFilters({ filter, onFilter }: Pick<Props, 'filter' | 'onFilter'>) {
-  const settings = useRead(getSettings);
-  const facets = useRead(peopleFacets);
-  const cadences = useRead(listCadences);
-  const set = (key: 'circleIds' | 'tags' | 'cadenceId' | 'lacks', value: string) => {
-    if (value === '') return onFilter(without(filter, key));
-    const listed = key === 'circleIds' || key === 'tags';
-    onFilter({ ...filter, [key]: listed ? [value] : value });
-  };
-  return (
-    <View className="flex-row flex-wrap gap-3 pb-2">
-      <Select
-        label="Circle"
-        className="w-[160px]"
-        value={filter.circleIds?.[0] ?? ''}
-        options={[
-          { value: '', label: 'Any' },
-          ...(settings.data?.circles ?? []).map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-        onChange={(value) => set('circleIds', value)}
-      />
-      <Select
-        label="Tag"
-        className="w-[160px]"
-        value={filter.tags?.[0] ?? ''}
-        options={[
-          { value: '', label: 'Any' },
-          ...(facets.data?.tags ?? []).map(({ name, people }) => ({
-            value: name,
-            label: `#${name} (${people})`,
-          })),
-        ]}
-        onChange={(value) => set('tags', value)}
-      />
-      <Select
-        label="On the cadence"
-        className="w-[160px]"
-        value={filter.cadenceId ?? ''}
-        options={[
-          { value: '', label: 'Any or none' },
-          ...(cadences.data?.cadences ?? []).map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-        onChange={(value) => set('cadenceId', value)}
-      />
-      <Select
-        label="Missing"
-        className="w-[160px]"
-        value={filter.lacks ?? ''}
-        options={[
-          { value: '', label: 'Nothing in particular' },
-          ...LACKS.map((lack) => ({ value: lack, label: LACK_LABEL[lack] })),
-        ]}
-        onChange={(value) => set('lacks', value)}
-      />
-      {Object.keys(filter).length > 0 ? (
-        <Button
-          weight="quiet"
-          className="self-end"
-          label="Clear all"
-          onPress={() => onFilter({})}
-        />
-      ) : null}
-    </View>
   );
 }

@@ -8,7 +8,7 @@ import {
   type RefObject,
 } from 'react';
 
-import type { PeopleFilter, PeopleSort } from '@/contract/people';
+import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 
 /** How the list of people was left, so that coming back from a sheet finds it the same. */
 interface ListView {

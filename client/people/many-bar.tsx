@@ -2,12 +2,12 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Field, Select } from '@/client/ui';
-import { addTag, setCircle, type Who } from '@/contract/people';
-import { getSettings } from '@/contract/settings';
+import { Body, Button } from '@/client/ui';
+import type { Who } from '@/contract/filters';
 import { plural } from '@/core/time';
 
+import { ChangeForm } from './change-form';
+import { ExportForm } from './export-form';
 import { useSelection } from './selection';
 
 interface Props {
@@ -22,14 +22,12 @@ interface Props {
 export function ManyBar({ who, people, onClear, onAll, all }: Props) {
   const router = useRouter();
   const { setSelection } = useSelection();
-  const settings = useRead(getSettings);
-  const circle = useWrite(setCircle);
-  const tagging = useWrite(addTag);
-  const [tag, setTag] = useState<string | null>(null);
+  const [open, setOpen] = useState<'none' | 'change' | 'export'>('none');
   const enrol = () => {
     setSelection({ who, people });
     router.navigate('/enrol');
   };
+  const none = people === 0;
   return (
     <View className="gap-2 border-t border-line bg-sheet px-[18px] py-2">
       <View className="flex-row items-center gap-2">
@@ -40,45 +38,16 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
         <Button weight="quiet" label="Done" onPress={onClear} />
       </View>
       <View className="flex-row flex-wrap items-center gap-2">
-        <Button weight="main" label="Enroll" disabled={people === 0} onPress={enrol} />
-        <Select
-          label="Move to circle"
-          hideLabel
-          className="w-[170px]"
-          value=""
-          options={[
-            { value: '', label: 'Move to circle…' },
-            ...(settings.data?.circles ?? []).map(({ id, name }) => ({ value: id, label: name })),
-          ]}
-          onChange={(circleId) =>
-            circleId && people > 0 && circle.mutate({ body: { who, circleId } })
-          }
-        />
-        {tag === null ? (
-          <Button label="Tag" disabled={people === 0} onPress={() => setTag('')} />
-        ) : (
-          <View className="flex-row items-center gap-2">
-            <Field
-              label="Tag"
-              hideLabel
-              placeholder="Tag"
-              value={tag}
-              onChangeText={setTag}
-              className="w-[140px]"
-            />
-            <Button
-              label="Put on"
-              disabled={tag.trim() === '' || tagging.isPending}
-              onPress={() =>
-                tagging.mutate(
-                  { body: { who, tag: tag.trim().replace(/^#/, '') } },
-                  { onSuccess: () => setTag(null) },
-                )
-              }
-            />
-          </View>
-        )}
+        <Button weight="main" label="Enroll" disabled={none} onPress={enrol} />
+        <Button label="Change" disabled={none} onPress={() => setOpen('change')} />
+        <Button label="Export" disabled={none} onPress={() => setOpen('export')} />
       </View>
+      {open === 'change' ? (
+        <ChangeForm who={who} people={people} onClose={() => setOpen('none')} />
+      ) : null}
+      {open === 'export' ? (
+        <ExportForm who={who} people={people} onClose={() => setOpen('none')} />
+      ) : null}
     </View>
   );
 }

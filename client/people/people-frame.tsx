@@ -11,7 +11,7 @@ export function PeopleFrame() {
   const path = usePathname();
   const { id } = useGlobalSearchParams<{ id?: string }>();
   if (!wide) return <Slot />;
-  if (path === '/people/import') return <Slot />;
+  if (path === '/people/import' || path === '/people/views') return <Slot />;
   return (
     <View className="h-full flex-row">
       <View className="w-[452px] border-r border-line">

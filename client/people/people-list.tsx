@@ -1,10 +1,13 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useGlobalSearchParams, useRouter } from 'expo-router';
+import { useGlobalSearchParams, useRouter, type Href } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Pressable, Text, TextInput, View } from 'react-native';
 
 import { Button, Fault, Lead, Linked, pressOnSpace, Soft, Title, useWide } from '@/client/ui';
-import type { PeopleFilter, PersonRow, Who } from '@/contract/people';
+import type { PeopleFilter, Who } from '@/contract/filters';
+import type { PersonRow } from '@/contract/people';
+
+import { isGroup } from '@/core/people';
 
 import { FilterBar } from './filter-bar';
 import { useListView } from './list-view';
@@ -39,7 +42,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
   };
   const scroller = useRef<View>(null);
   const [pages, setPages] = useState<number[]>([0]);
-  const { rows, total, error } = usePeoplePages(filter, sort, pages);
+  const { rows, total, near, error } = usePeoplePages(filter, sort, pages);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoized on it
   const virtual = useVirtualizer({
     count: total ?? 0,
@@ -83,7 +86,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
           <Button
             label="Add"
             spoken="Add somebody"
-            onPress={() => router.navigate('/people/add')}
+            onPress={() => router.navigate(addPath(filter))}
           />
         </View>
         <TextInput
@@ -98,6 +101,11 @@ export function PeopleList({ openId }: { openId: string | null }) {
         <FilterBar filter={filter} sort={sort} onFilter={change} onSort={setSort} />
       </View>
       {error ? <Fault className="px-[18px]">{error.message}</Fault> : null}
+      {near ? (
+        <Soft role="status" className="px-[18px] pb-1">
+          Nobody is spelled like that. These are near.
+        </Soft>
+      ) : null}
       {total === 0 ? <Nobody filtered={Object.values(filter).some(Boolean)} /> : null}
       <View ref={scroller} className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
         <View role="list" aria-label="People" {...walk} style={{ height: virtual.getTotalSize() }}>
@@ -134,6 +142,23 @@ export function PeopleList({ openId }: { openId: string | null }) {
       ) : null}
     </View>
   );
+}
+
+/** Somebody added while a tag or a circle is looked at gets what puts them into it. */
+function addPath(filter: PeopleFilter): Href {
+  const parts: Record<string, string> = {};
+  const lines = filter.rules?.match === 'all' ? filter.rules.of : [];
+  for (const line of lines)
+    if (
+      !isGroup(line) &&
+      line.field === 'tag' &&
+      line.values.length === 1 &&
+      line.test !== 'noneOf'
+    )
+      parts.tag = String(line.values[0]);
+  if (filter.tags?.length === 1) parts.tag = filter.tags[0]!;
+  if (filter.circleIds?.length === 1) parts.circle = filter.circleIds[0]!;
+  return `/people/add?${new URLSearchParams(parts)}` as Href;
 }
 
 const Nobody = ({ filtered }: { filtered: boolean }) => (

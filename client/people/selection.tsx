@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 
-import type { Who } from '@/contract/people';
+import type { Who } from '@/contract/filters';
 
 /** The people that the next screen is about, with how many they were when they were chosen. */
 export interface Selection {

@@ -7,9 +7,7 @@ import { LogForm } from '@/client/touches';
 import {
   Body,
   Button,
-  Field,
   Heading,
-  KindMark,
   Lead,
   Overlay,
   Page,
@@ -24,13 +22,17 @@ import {
   Words,
 } from '@/client/ui';
 import { stopEnrolment } from '@/contract/cadences';
-import { addNote, getPerson, type PersonSheet } from '@/contract/people';
+import { getPerson, type PersonSheet } from '@/contract/people';
 import { getSettings } from '@/contract/settings';
-import { sentenceCase, shortDate, spokenDate, type PlainDate } from '@/core/time';
-import { KIND_WORDS, OUTCOME_WORDS, slackWords, type TouchKind } from '@/core/touches';
+import { CHANNEL_WORDS, type Channel } from '@/core/people';
+import { spokenDate, type PlainDate } from '@/core/time';
+import { KIND_WORDS, slackWords } from '@/core/touches';
 
-import { EditForm } from './edit-form';
 import { Facts } from './facts';
+import { useSave } from './facts/use-save';
+import { Photo } from './photo';
+import { PutAway } from './put-away';
+import { Story } from './story';
 import { Thread } from './thread';
 
 /** One person as a sheet of paper: where things stand, the thread, what comes next, the facts. */
@@ -49,22 +51,11 @@ export function SheetScreen() {
   );
 }
 
-type Open = 'none' | 'log' | 'edit';
-
 function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const wide = useWide();
   const router = useRouter();
-  const [open, setOpen] = useState<Open>('none');
-  useKey('l', () => setOpen('log'), open === 'none');
-  const { fields, standing } = sheet;
-  const about = [
-    fields.roles.join(', '),
-    sheet.circle && `${sheet.circle.name} circle`,
-    fields.company,
-  ]
-    .filter(Boolean)
-    .join(' · ');
-  const address = [fields.addressLine, fields.place || fields.city].filter(Boolean).join(', ');
+  const [logging, setLogging] = useState(false);
+  useKey('l', () => setLogging(true), !logging);
   return (
     <>
       {wide ? null : (
@@ -76,68 +67,118 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
           onPress={() => router.navigate('/people')}
         />
       )}
-      <View className="gap-1">
-        <Title>{sheet.name}</Title>
-        {about ? <Soft className="text-[15px]">{about}</Soft> : null}
-        {address ? <Soft className="text-[15px]">{address}</Soft> : null}
-      </View>
-      <View className="flex-row flex-wrap items-center gap-x-2">
-        <Lead>{sheet.sentence}</Lead>
-        {standing.slack !== null && standing.warmth !== null ? (
-          <View className="flex-row items-center gap-2">
-            <WarmthMark warmth={standing.warmth} />
-            <Text className={`font-serif text-[20px] leading-7 ${WARMTH_TEXT[standing.warmth]}`}>
-              {`${slackWords(standing.slack)}.`}
-            </Text>
-          </View>
-        ) : null}
-      </View>
-      <Reach sheet={sheet} onLog={() => setOpen('log')} onEdit={() => setOpen('edit')} />
+      <Head sheet={sheet} />
+      <WhereThingsStand sheet={sheet} />
+      <WaysToReach sheet={sheet} onLog={() => setLogging(true)} />
       <Thread sheet={sheet} today={today} />
       <Rule />
-      <Next sheet={sheet} today={today} />
       <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
-        <View className="flex-1 gap-2">
+        <View className="min-w-0 flex-1 gap-2">
+          <Next sheet={sheet} today={today} />
+          <Talk sheet={sheet} />
+          <View className="h-2" />
           <Story sheet={sheet} today={today} />
         </View>
-        <View className="flex-1 gap-6">
+        <View className="min-w-0 flex-1 gap-6">
           <Facts sheet={sheet} today={today} />
           <Cadences sheet={sheet} today={today} />
+          <PutAway sheet={sheet} />
         </View>
       </View>
-      {open === 'log' ? (
-        <Overlay title={`A touch with ${sheet.name}`} onClose={() => setOpen('none')}>
+      {logging ? (
+        <Overlay title={`A touch with ${sheet.name}`} onClose={() => setLogging(false)}>
           <LogForm
             free
             personId={sheet.id}
-            kind={sheet.planned[0]?.kind ?? (fields.phone ? 'call' : 'email')}
+            kind={sheet.planned[0]?.kind ?? (sheet.fields.phones.length > 0 ? 'call' : 'email')}
             today={today}
-            onDone={() => setOpen('none')}
+            onDone={() => setLogging(false)}
           />
         </Overlay>
       ) : null}
-      {open === 'edit' ? <EditForm sheet={sheet} onClose={() => setOpen('none')} /> : null}
     </>
   );
 }
 
-interface ReachProps {
-  sheet: PersonSheet;
-  onLog: () => void;
-  onEdit: () => void;
+function Head({ sheet }: { sheet: PersonSheet }) {
+  const { fields } = sheet;
+  const { busy, save } = useSave(sheet);
+  const about = [
+    fields.roles.join(', '),
+    sheet.circle && `${sheet.circle.name} circle`,
+    fields.company,
+  ];
+  const home = fields.addresses[0];
+  const address = home ? [home.line, home.place || home.city].filter(Boolean).join(', ') : '';
+  return (
+    <View className="flex-row gap-4">
+      <Photo sheet={sheet} />
+      <View className="min-w-0 flex-1 gap-1">
+        <Title>{sheet.name}</Title>
+        <Soft className="text-[15px]">{about.filter(Boolean).join(' · ')}</Soft>
+        {address ? <Soft className="text-[15px]">{address}</Soft> : null}
+      </View>
+      <Button
+        weight="quiet"
+        className="self-start"
+        label={fields.favourite ? 'At hand' : 'Keep at hand'}
+        aria-pressed={fields.favourite}
+        disabled={busy}
+        onPress={() => save({ favourite: !fields.favourite })}
+      />
+    </View>
+  );
 }
 
-function Reach({ sheet, onLog, onEdit }: ReachProps) {
-  const { phone, email } = sheet.fields;
-  const dial = phone.replace(/\s/g, '');
-  const open = (url: string) => () => void Linking.openURL(url);
+function WhereThingsStand({ sheet }: { sheet: PersonSheet }) {
+  const { standing } = sheet;
   return (
-    <View className="flex-row flex-wrap gap-2">
-      {phone ? <Button weight="main" label="Call" onPress={open(`tel:${dial}`)} /> : null}
-      {phone ? <Button label="Text" onPress={open(`sms:${dial}`)} /> : null}
-      {email ? <Button label="E-mail" onPress={open(`mailto:${email}`)} /> : null}
-      <Button label="Log" onPress={onLog} />
-      <Button weight="quiet" label="Edit" onPress={onEdit} />
+    <View className="flex-row flex-wrap items-center gap-x-2">
+      <Lead>{sheet.sentence}</Lead>
+      {standing.slack !== null && standing.warmth !== null ? (
+        <View className="flex-row items-center gap-2">
+          <WarmthMark warmth={standing.warmth} />
+          <Text className={`font-serif text-[20px] leading-7 ${WARMTH_TEXT[standing.warmth]}`}>
+            {`${slackWords(standing.slack)}.`}
+          </Text>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** What opens ready to go; a way to which they said no says so instead. */
+function WaysToReach({ sheet, onLog }: { sheet: PersonSheet; onLog: () => void }) {
+  const { phones, emails, consent } = sheet.fields;
+  const [phone, email] = [phones[0]?.value.replace(/\s/g, ''), emails[0]?.value];
+  const open = (url: string) => () => void Linking.openURL(url);
+  const ways: { channel: Channel; label: string; url: string }[] = [
+    ...(phone
+      ? [
+          { channel: 'call' as const, label: 'Call', url: `tel:${phone}` },
+          { channel: 'text' as const, label: 'Text', url: `sms:${phone}` },
+        ]
+      : []),
+    ...(email ? [{ channel: 'email' as const, label: 'E-mail', url: `mailto:${email}` }] : []),
+  ];
+  const free = ways.filter(({ channel }) => consent[channel]?.answer !== 'no');
+  const refused = (Object.keys(consent) as Channel[]).filter((c) => consent[c]?.answer === 'no');
+  return (
+    <View className="gap-1">
+      <View className="flex-row flex-wrap gap-2">
+        {free.map(({ channel, label, url }, i) => (
+          <Button
+            key={channel}
+            weight={i === 0 ? 'main' : 'plain'}
+            label={label}
+            onPress={open(url)}
+          />
+        ))}
+        <Button label="Log" onPress={onLog} />
+      </View>
+      {refused.length > 0 ? (
+        <Soft>{`Said no to ${refused.map((c) => CHANNEL_WORDS[c].toLowerCase()).join(' and ')}. If that has changed, say so under “May I”.`}</Soft>
+      ) : null}
     </View>
   );
 }
@@ -154,56 +195,19 @@ function Next({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   );
 }
 
-type Entry = { id: string; on: PlainDate; kind: TouchKind | null; text: string };
-
-function Story({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
-  const write = useWrite(addNote);
-  const [note, setNote] = useState('');
-  const entries: Entry[] = [
-    ...sheet.touches.map(({ id, on, kind, outcome, note: words }) => ({
-      id,
-      on,
-      kind,
-      text: `${sentenceCase(KIND_WORDS[kind].noun)}, ${OUTCOME_WORDS[outcome].toLowerCase()}. ${words}`.trim(),
-    })),
-    ...sheet.notes.map(({ id, on, body }) => ({ id, on, kind: null, text: body })),
-  ].sort((a, b) => (a.on === b.on ? (a.id < b.id ? 1 : -1) : a.on < b.on ? 1 : -1));
-  const [shown, setShown] = useState(12);
+/** What is known that a conversation can begin with. */
+function Talk({ sheet }: { sheet: PersonSheet }) {
+  if (sheet.talk.length === 0) return null;
   return (
-    <>
-      <Heading>The story</Heading>
-      <Field label="Write a note" value={note} onChangeText={setNote} multiline small />
-      {note.trim() ? (
-        <Button
-          className="self-start"
-          label="Keep the note"
-          disabled={write.isPending}
-          onPress={() =>
-            write.mutate(
-              { params: { id: sheet.id }, body: { body: note } },
-              { onSuccess: () => setNote('') },
-            )
-          }
-        />
-      ) : null}
-      {entries.slice(0, shown).map(({ id, on, kind, text }) => (
-        <View key={id} className="flex-row gap-3 py-1">
-          <Soft className="w-[62px] tabular-nums leading-6">{shortDate(on, today)}</Soft>
-          <View className="w-[18px] pt-1">
-            {kind ? <KindMark kind={kind} token="soft" /> : null}
-          </View>
-          <Body className="flex-1">{text}</Body>
+    <View className="gap-1">
+      <Heading>To talk about</Heading>
+      {sheet.talk.map(({ about, words }, i) => (
+        <View key={i} className="flex-row gap-3">
+          <Soft className="w-[104px] leading-6">{about}</Soft>
+          <Body className="min-w-0 flex-1">{words}</Body>
         </View>
       ))}
-      {entries.length > shown ? (
-        <Button
-          weight="quiet"
-          className="self-start"
-          label={`Show ${entries.length - shown} earlier`}
-          onPress={() => setShown(entries.length)}
-        />
-      ) : null}
-    </>
+    </View>
   );
 }
 

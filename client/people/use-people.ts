@@ -1,18 +1,13 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 
 import { call } from '@/client/api';
-import { listPeople, type PeopleFilter, type PeopleSort, type PersonRow } from '@/contract/people';
+import { toFilterQuery, type PeopleFilter, type PeopleSort } from '@/contract/filters';
+import { listPeople, type PersonRow } from '@/contract/people';
 
 export const PAGE_ROWS = 100;
 
 const toQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
-  ...(filter.text ? { text: filter.text } : {}),
-  ...(filter.circleIds?.length ? { circleIds: filter.circleIds.join(',') } : {}),
-  ...(filter.warmths?.length ? { warmths: filter.warmths.join(',') } : {}),
-  ...(filter.tags?.length ? { tags: filter.tags.join(',') } : {}),
-  ...(filter.cadenceId ? { cadenceId: filter.cadenceId } : {}),
-  ...(filter.batchId ? { batchId: filter.batchId } : {}),
-  ...(filter.lacks ? { lacks: filter.lacks } : {}),
+  ...toFilterQuery(filter),
   sort,
   offset: page * PAGE_ROWS,
   limit: PAGE_ROWS,
@@ -38,5 +33,5 @@ export function usePeoplePages(filter: PeopleFilter, sort: PeopleSort, pages: re
   put(0, first.data?.rows);
   results.forEach(({ data }, i) => put(others[i]!, data?.rows));
   const error = first.error ?? results.find((result) => result.error)?.error ?? null;
-  return { rows, total: first.data?.total, error };
+  return { rows, total: first.data?.total, near: first.data?.near ?? false, error };
 }

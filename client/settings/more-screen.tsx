@@ -20,24 +20,29 @@ import {
 import {
   getSettings,
   listActions,
-  saveCircle,
   saveSettings,
   undoAction,
-  type Circle,
   type Settings,
 } from '@/contract/settings';
-import { plural } from '@/core/time';
 
-/** The owner's days and circles, and what was done lately. */
+const LINKS = [
+  ['/lists', 'Lists, circles and fields'],
+  ['/tidy', 'Tidy up'],
+  ['/people/import', 'Imports'],
+] as const;
+
+/** The owner's days, the way to their lists, and what was done lately. */
 export function MoreScreen() {
   const settings = useRead(getSettings);
   return (
     <Page narrow>
       <Title>More</Title>
       <View className="flex-row flex-wrap gap-x-6">
-        <Linked href="/people/import" className="min-h-[44px] justify-center">
-          <Body className="text-sea">Imports</Body>
-        </Linked>
+        {LINKS.map(([href, label]) => (
+          <Linked key={href} href={href} className="min-h-[44px] justify-center">
+            <Body className="text-sea">{label}</Body>
+          </Linked>
+        ))}
         {createElement(
           'a',
           {
@@ -51,8 +56,6 @@ export function MoreScreen() {
         {(data) => (
           <>
             <Days key={JSON.stringify(data.settings)} settings={data.settings} />
-            <Rule />
-            <Circles circles={data.circles} />
           </>
         )}
       </Waiting>
@@ -148,58 +151,6 @@ function Days({ settings }: { settings: Settings }) {
         disabled={save.isPending}
         onPress={keep}
       />
-    </View>
-  );
-}
-
-function Circles({ circles }: { circles: Circle[] }) {
-  return (
-    <View className="gap-2">
-      <Heading>Circles and their promises</Heading>
-      <Soft>The longest time that somebody may go without hearing from you in person.</Soft>
-      {circles.map((circle) => (
-        <CircleRow key={`${circle.id}${circle.name}${circle.promiseDays}`} circle={circle} />
-      ))}
-    </View>
-  );
-}
-
-function CircleRow({ circle }: { circle: Circle }) {
-  const save = useWrite(saveCircle);
-  const [name, setName] = useState(circle.name);
-  const [promise, setPromise] = useState(circle.promiseDays?.toString() ?? '');
-  const changed = name !== circle.name || promise !== (circle.promiseDays?.toString() ?? '');
-  return (
-    <View className="flex-row flex-wrap items-center gap-3">
-      <Field
-        label={`Name of ${circle.name}`}
-        hideLabel
-        className="w-[120px]"
-        value={name}
-        onChangeText={setName}
-      />
-      <Body>every</Body>
-      <NumberField
-        label={`Promise of ${circle.name}`}
-        hideLabel
-        unit="days"
-        value={promise}
-        onChange={setPromise}
-      />
-      <Soft>{plural(circle.people, 'person', 'people')}</Soft>
-      {changed ? (
-        <Button
-          label="Save"
-          spoken={`Save ${circle.name}`}
-          disabled={save.isPending}
-          onPress={() =>
-            save.mutate({
-              params: { id: circle.id },
-              body: { name, promiseDays: promise.trim() === '' ? null : Number(promise) },
-            })
-          }
-        />
-      ) : null}
     </View>
   );
 }

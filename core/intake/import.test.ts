@@ -49,15 +49,21 @@ describe('columns are guessed', () => {
     const { mapping, people } = load(
       'Name,Email,Mail,Note,Comments\nAna,ana@example.com,x,first,second',
     );
-    expect(mapping).toEqual(['name', 'email', null, 'note', 'note']);
-    expect(people[0]!.note).toBe('first\nsecond');
+    expect(mapping).toEqual(['name', 'email', null, 'note', 'notes']);
+    expect(people[0]!.notes).toEqual([
+      { on: null, body: 'first' },
+      { on: null, body: 'second' },
+    ]);
   });
 });
 
 describe('rows become people', () => {
   test('a row needs a name or a way to reach somebody', () => {
     const { people, faults } = load('Name,Phone,City\nAna,,\n,555-0101,\n,,Port Ellery');
-    expect(people.map(({ givenName, phone }) => givenName || phone)).toEqual(['Ana', '555-0101']);
+    expect(people.map(({ fields }) => fields.givenName || fields.phones[0]?.value)).toEqual([
+      'Ana',
+      '555-0101',
+    ]);
     expect(faults).toEqual([
       { row: 4, why: 'It has neither a name nor a way to reach anybody.', leftOut: true },
     ]);
@@ -67,8 +73,8 @@ describe('rows become people', () => {
     const { people, faults } = load(
       'Name,Email,Birthday,Last contact\nAna,ana@@example,31/02,2030-01-01',
     );
-    expect(people[0]).toMatchObject({ email: '', birthday: null, lastTouch: null });
-    expect(people[0]!.note).toBe(
+    expect(people[0]).toMatchObject({ fields: { emails: [], birthday: null }, lastTouch: null });
+    expect(people[0]!.notes[0]!.body).toBe(
       'an e-mail address: ana@@example\na day in the calendar: 31/02\na day that has been: 2030-01-01',
     );
     expect(faults).toHaveLength(3);
@@ -78,10 +84,8 @@ describe('rows become people', () => {
   test('lists are split, and names in either order', () => {
     const { people } = load('Name,Tags,Roles\n"Lind, Rosa",#garden; sailing,Past client|Friend');
     expect(people[0]).toMatchObject({
-      givenName: 'Rosa',
-      familyName: 'Lind',
+      fields: { givenName: 'Rosa', familyName: 'Lind', roles: ['Past client', 'Friend'] },
       tags: ['garden', 'sailing'],
-      roles: ['Past client', 'Friend'],
     });
   });
 });
@@ -96,8 +100,8 @@ describe('one typed line', () => {
       draft: {
         givenName: 'Rosa',
         familyName: 'Lind',
-        phone: '555-0142',
-        email: 'rosa@example.com',
+        phones: [{ value: '555-0142', label: '' }],
+        emails: [{ value: 'rosa@example.com', label: '' }],
         birthday: '05-04',
         tags: ['garden'],
         note: 'met at the market',
@@ -105,7 +109,7 @@ describe('one typed line', () => {
       unread: [],
     });
     expect(readTypedLine('#boat rosa@example.com; Rosa').draft).toEqual({
-      email: 'rosa@example.com',
+      emails: [{ value: 'rosa@example.com', label: '' }],
       givenName: 'Rosa',
       familyName: '',
       tags: ['boat'],

@@ -1,3 +1,5 @@
+import type { Reach } from '@/core/people';
+
 import { readDate } from './dates';
 import { splitName } from './names';
 import { readEmail, readPhone } from './reach';
@@ -5,8 +7,8 @@ import { readEmail, readPhone } from './reach';
 export interface ReadLine {
   givenName?: string;
   familyName?: string;
-  email?: string;
-  phone?: string;
+  emails?: Reach[];
+  phones?: Reach[];
   birthday?: string;
   tags?: string[];
   note?: string;
@@ -39,8 +41,8 @@ export function readTypedLine(line: string): { draft: ReadLine; unread: string[]
       const date = readDate(birthday[1]!);
       if (date) draft.birthday = date;
       else unread.push(text);
-    } else if (email && !draft.email) draft.email = email;
-    else if (phone && !draft.phone) draft.phone = phone;
+    } else if (email) draft.emails = [...(draft.emails ?? []), { value: email, label: '' }];
+    else if (phone) draft.phones = [...(draft.phones ?? []), { value: phone, label: '' }];
     else if (/^\S+@\S*$/.test(text) && !email) unread.push(text);
     else if (draft.givenName === undefined) Object.assign(draft, splitName(text));
     else notes.push(text);

@@ -37,7 +37,7 @@ export function tableFaultSentence(fault: TableFault): string {
 }
 
 /** Decodes bytes as UTF-8 or UTF-16 by their mark, else as UTF-8 if they are, else Windows-1252. */
-function decode(bytes: Uint8Array): { text: string; encoding: Table['encoding'] } | null {
+export function decode(bytes: Uint8Array): { text: string; encoding: Table['encoding'] } | null {
   const [a, b] = bytes;
   if (a === 0xff && b === 0xfe)
     return { text: new TextDecoder('utf-16le').decode(bytes), encoding: 'UTF-16' };
@@ -52,11 +52,21 @@ function decode(bytes: Uint8Array): { text: string; encoding: Table['encoding'] 
 }
 
 /** A spreadsheet's guard against formulas, an apostrophe before = + - @, is not part of the value. */
-const unguard = (cell: string): string => cell.trim().replace(/^'(?=[=+\-@])/, '');
+const unguard = (cell: string): string => cell.trim().replace(/^'(?='*[=+\-@\t\r])/, '');
 
 /** A first row that already holds somebody's address or number is no header. */
 const looksLikeData = (cells: readonly string[]): boolean =>
   cells.some((cell) => readEmail(cell) !== null || readPhone(cell) !== null);
+
+/** The sign that parts the first line most often, outside of quotes; null when none does. */
+function delimiterOf(text: string): string | null {
+  const first = /^\s*((?:"[^"]*"|[^"\r\n])*)/.exec(text)?.[1] ?? '';
+  const bare = first.replace(/"[^"]*"/g, '');
+  const [best] = [',', ';', '\t', '|']
+    .map((sign) => ({ sign, count: bare.split(sign).length - 1 }))
+    .sort((a, b) => b.count - a.count);
+  return best!.count > 0 ? best!.sign : null;
+}
 
 /** Reads CSV (RFC 4180), also with semicolons, tabs or bars, from the bytes of a file. */
 export function readTable(
@@ -67,7 +77,8 @@ export function readTable(
   if (!decoded) return fail({ reason: 'not_text' });
   const text = decoded.text.replace(/^\uFEFF/, '');
   if (text.trim() === '') return fail({ reason: 'empty' });
-  const parsed = Papa.parse<string[]>(text, { delimitersToGuess: [',', ';', '\t', '|'] });
+  const delimiter = delimiterOf(text);
+  const parsed = Papa.parse<string[]>(text, delimiter ? { delimiter } : {});
   const openQuote = parsed.errors.find((error) => error.code === 'MissingQuotes');
   if (openQuote) return fail({ reason: 'open_quote', row: (openQuote.row ?? 0) + 1 });
   const all = parsed.data

@@ -1,16 +1,17 @@
-import { displayName, fold, formatPhone } from '.';
-
-const nobody = { givenName: '', familyName: '', goesBy: '', company: '', email: '', phone: '' };
+import { displayName, fold, formatPhone, NOBODY } from '.';
 
 test.each([
   [{ givenName: 'Rosa', familyName: 'Lind' }, 'Rosa Lind'],
   [{ givenName: 'Robert', goesBy: 'Bo', familyName: 'Marsh' }, 'Bo Marsh'],
-  [{ company: 'Tidewater Title', email: 'hello@example.com' }, 'Tidewater Title'],
-  [{ email: 'rosa@example.com' }, 'rosa@example.com'],
-  [{ phone: '555-0142' }, '555-0142'],
+  [
+    { company: 'Tidewater Title', emails: [{ value: 'hello@example.com', label: '' }] },
+    'Tidewater Title',
+  ],
+  [{ emails: [{ value: 'rosa@example.com', label: 'home' }] }, 'rosa@example.com'],
+  [{ phones: [{ value: '555-0142', label: '' }] }, '555-0142'],
   [{}, 'Somebody without a name'],
 ])('%j is called %s', (parts, name) => {
-  expect(displayName({ ...nobody, ...parts })).toBe(name);
+  expect(displayName({ ...NOBODY, ...parts })).toBe(name);
 });
 
 test.each([

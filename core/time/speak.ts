@@ -86,3 +86,9 @@ const SMALL = [
 export const countInWords = (n: number): string => SMALL[n] ?? n.toLocaleString('en-US');
 
 export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A yearly day, 'MM-DD' or 'YYYY-MM-DD', as people write it: "May 4, 1980". */
+export function yearlyWords(on: string): string {
+  const [month, day] = on.slice(-5).split('-').map(Number);
+  return `${monthName(month!)} ${day}${on.length > 5 ? `, ${on.slice(0, 4)}` : ''}`;
+}

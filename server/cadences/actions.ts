@@ -1,5 +1,5 @@
 import type { CadenceDraft } from '@/contract/cadences';
-import type { Who } from '@/contract/people';
+import type { Who } from '@/contract/filters';
 import {
   datedBeats,
   faultSentence,

@@ -91,7 +91,8 @@ export const enrolCandidates = (sql: Sql, ids: readonly string[], cadenceId: str
     `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
        p.address_line, exists (select 1 from enrolment e where e.person_id = p.id
          and e.cadence_id = $2::uuid and e.stopped_on is null) as already_on
-     from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id order by w.n`,
+     from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
+     where p.archived_on is null and p.deleted_on is null order by w.n`,
     [ids, cadenceId],
   );
 
@@ -112,8 +113,9 @@ export const enrolmentsOf = (sql: Sql, personId: string) =>
     cadence: string;
     start_on: string;
     stopped_on: string | null;
+    stop_reason: string;
   }>(
-    `select e.id, e.cadence_id, c.name as cadence, e.start_on, e.stopped_on from enrolment e
+    `select e.id, e.cadence_id, c.name as cadence, e.start_on, e.stopped_on, e.stop_reason from enrolment e
      join cadence c on c.id = e.cadence_id where e.person_id = $1::uuid order by e.start_on desc, e.id desc`,
     [personId],
   );

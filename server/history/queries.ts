@@ -70,20 +70,28 @@ export async function revert(sql: Sql, actionId: string, group: ChangeGroup & Sp
     );
     return;
   }
+  // Computed columns can't be written; they follow from the others.
+  const columns = await sql.query<{ name: string }>(
+    `select column_name as name from information_schema.columns
+     where table_schema = 'public' and table_name = $1 and is_generated = 'NEVER'`,
+    [group.table_name],
+  );
+  const names = columns.map(({ name }) => ident(name));
   // A row changed twice in the action goes back to what it was before the first change.
   const rows = `select (jsonb_populate_record(null::${table}, c.before)).* from (
     select distinct on (row_id) before from change
     where action_id = $1::uuid and seq between $2::int and $3::int order by row_id, seq) c`;
   const params = [actionId, group.first, group.last];
   if (group.op === 'delete') {
-    await sql.query(`insert into ${table} ${rows}`, params);
+    await sql.query(
+      `insert into ${table} (${names.join(', ')}) select ${names.join(', ')} from (${rows}) r`,
+      params,
+    );
     return;
   }
-  const columns = await sql.query<{ name: string }>(
-    `select column_name as name from information_schema.columns
-     where table_schema = 'public' and table_name = $1 and column_name <> 'id'`,
-    [group.table_name],
-  );
-  const set = columns.map(({ name }) => `${ident(name)} = r.${ident(name)}`).join(', ');
+  const set = names
+    .filter((name) => name !== '"id"')
+    .map((name) => `${name} = r.${name}`)
+    .join(', ');
   await sql.query(`update ${table} t set ${set} from (${rows}) r where t.id = r.id`, params);
 }

@@ -1,15 +1,10 @@
 import { createCadence, enrol, getCadence, saveCadence, stopEnrolment } from '@/contract/cadences';
 import { listImports, runImport, undoImport } from '@/contract/imports';
-import {
-  addNote,
-  addPerson,
-  addTag,
-  editPerson,
-  getPerson,
-  listPeople,
-  setCircle,
-} from '@/contract/people';
-import { saveCircle, saveSettings, undoAction } from '@/contract/settings';
+import { changeEntry } from '@/contract/lists';
+import { changeMany } from '@/contract/many';
+import { addPerson, editPerson, getPerson, listPeople } from '@/contract/people';
+import { addNote } from '@/contract/story';
+import { saveSettings, undoAction } from '@/contract/settings';
 import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
 import { addDays } from '@/core/time';
 import { Random } from '@/demo/random';
@@ -30,6 +25,15 @@ const WATCHED = [
   'touch',
   'follow_up',
   'item_mark',
+  'household',
+  'list_entry',
+  'own_field',
+  'tie',
+  'photo',
+  'job',
+  'saved_view',
+  'not_same',
+  'passed_over',
   'last_touch',
 ];
 
@@ -94,11 +98,17 @@ const STEPS: Record<string, Step> = {
   },
   async circle(random) {
     const who = { filter: { text: String(random.int(0, 9)) } };
-    return (await api.call(setCircle, { body: { who, circleId: random.pick(CIRCLES) } })).actionId;
+    return (
+      await api.call(changeMany, {
+        body: { who, change: { do: 'circle', circleId: random.pick(CIRCLES) } },
+      })
+    ).actionId;
   },
   async tag(random) {
     return (
-      await api.call(addTag, { body: { who: { filter: {} }, tag: `tag${random.int(0, 3)}` } })
+      await api.call(changeMany, {
+        body: { who: { filter: {} }, change: { do: 'addTag', tag: `tag${random.int(0, 3)}` } },
+      })
     ).actionId;
   },
   async import(random) {
@@ -191,7 +201,9 @@ const STEPS: Record<string, Step> = {
   },
   async promise(random) {
     const body = { promiseDays: random.int(10, 200) };
-    return (await api.call(saveCircle, { params: { id: random.pick(CIRCLES) }, body })).actionId;
+    return (
+      await api.call(changeEntry, { params: { list: 'circle', id: random.pick(CIRCLES) }, body })
+    ).actionId;
   },
   async days(random) {
     return (await api.call(saveSettings, { body: { capacity: random.int(1, 20) } })).actionId;

@@ -9,11 +9,15 @@ import type { ApiError } from '@/contract/endpoint';
 
 import { cadenceRoutes } from '../cadences/routes';
 import type { Context } from '../context';
+import { exportRoutes } from '../exports/routes';
+import { gapRoutes } from '../gaps/routes';
 import { importRoutes } from '../imports/routes';
+import { listRoutes } from '../lists/routes';
 import { peopleRoutes } from '../people/routes';
 import { plannerRoutes } from '../planner/routes';
 import { settingsRoutes } from '../settings/routes';
 import { touchRoutes } from '../touches/routes';
+import { viewRoutes } from '../views/routes';
 import { Refusal } from './errors';
 import { apiPage, openApiDocument } from './openapi';
 
@@ -63,8 +67,13 @@ function apiRouter(ctx: Context, log: Logger): Router {
   router.get('/', (_, response) => void response.type('html').send(apiPage(ctx.version)));
   for (const routes of [
     settingsRoutes,
+    // Before people, whose paths take any id.
+    exportRoutes,
     peopleRoutes,
+    viewRoutes,
+    gapRoutes,
     importRoutes,
+    listRoutes,
     cadenceRoutes,
     touchRoutes,
     plannerRoutes,

@@ -1,5 +1,6 @@
 import { listImports, previewImport, runImport, undoImport } from '@/contract/imports';
-import { addNote, getPerson, listPeople, peopleFacets } from '@/contract/people';
+import { getPerson, listPeople, peopleFacets } from '@/contract/people';
+import { addNote } from '@/contract/story';
 import { getSettings, undoAction } from '@/contract/settings';
 import { logTouch } from '@/contract/touches';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
@@ -29,7 +30,7 @@ test('a preview writes nothing and says what it could not read', async () => {
     'tags',
     'circle',
     'lastTouch',
-    'note',
+    'notes',
   ]);
   expect(preview.people).toBe(3);
   expect(preview.faults).toEqual([
@@ -73,7 +74,7 @@ test('one batch comes in, can be found again, and is taken back as one', async (
 });
 
 test('taking a batch back keeps those with whom something has happened since', async () => {
-  const done = await api.call(runImport, { body: { ...file, ...more } });
+  const done = await api.call(runImport, { body: { ...file, ...more, same: 'add' } });
   const { rows } = await api.call(listPeople, { query: { batchId: done.batchId, sort: 'name' } });
   const [bad, rosa] = rows;
   await api.call(logTouch, { body: { personId: rosa!.id, kind: 'call', outcome: 'reached' } });

@@ -1,33 +1,19 @@
 import type { CallInput } from '@/contract/endpoint';
-import type { editPerson, PersonDraft, PersonFields, Who } from '@/contract/people';
-import { plural } from '@/core/time';
-import { readDate, readEmail, readPhone } from '@/core/intake';
+import type { editPerson } from '@/contract/people';
+import type { PersonDraft } from '@/contract/record';
+import type { PersonFields } from '@/core/people';
 
 import { act, type Context } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../http/errors';
+import { checkFields, draftFields } from './check';
+import { settleHouseholds } from './households';
+import { insertNotes } from './notes';
 import * as q from './queries';
-import { fieldsOf, toNote, toRecord } from './records';
+import { fieldsOf, toNote, toRecord, type PersonRecord } from './records';
+import { insertTie } from './ties';
 
-/** Puts e-mail, phone and birthday into their kept form; refuses what is none. */
-function checkFields<F extends Partial<PersonFields>>(fields: F): F {
-  const checked = { ...fields };
-  if (fields.email) {
-    const email = readEmail(fields.email);
-    if (!email) throw invalid(`“${fields.email}” is not an e-mail address.`, 'email');
-    checked.email = email;
-  }
-  if (fields.phone) {
-    const phone = readPhone(fields.phone);
-    if (!phone) throw invalid(`“${fields.phone}” is not a phone number.`, 'phone');
-    checked.phone = phone;
-  }
-  if (fields.birthday && !readDate(fields.birthday))
-    throw invalid(`There is no ${fields.birthday} in the calendar.`, 'birthday');
-  return checked;
-}
-
-/** Tags a person with exactly these names, making tags that are new. */
+/** Puts tags on people, making those that are new; answers how many taggings are new. */
 export async function tagPeople(
   tx: Sql,
   taggings: readonly { personId: string; tag: string }[],
@@ -50,19 +36,18 @@ export async function tagPeople(
 }
 
 export async function add(ctx: Context, draft: PersonDraft) {
-  const { circleId, tags, note, ...given } = draft;
-  const fields = checkFields(given);
-  const named = fields.givenName || fields.familyName || fields.goesBy || fields.company;
-  if (!named && !fields.email && !fields.phone)
+  const given = draftFields(draft);
+  const named = given.givenName || given.familyName || given.goesBy || given.company;
+  if (!named && !given.emails?.length && !given.phones?.length)
     throw invalid('Give a name, or a phone number or e-mail address.', 'givenName');
   const id = newId(ctx.clock.nowMs());
   const today = ctx.clock.today();
   return act(ctx, async (tx) => {
-    await assertCircle(tx, circleId ?? null);
-    const record = toRecord(fields, {
+    await assertCircle(tx, draft.circleId ?? null);
+    const record = toRecord(await checkFields(tx, given), {
       id,
       version: 1,
-      circleId: circleId ?? null,
+      circleId: draft.circleId ?? null,
       ownPromiseDays: null,
       addedOn: today,
       batchId: null,
@@ -70,9 +55,14 @@ export async function add(ctx: Context, draft: PersonDraft) {
     await q.insertPeople(tx, [record]);
     await tagPeople(
       tx,
-      (tags ?? []).map((tag) => ({ personId: id, tag })),
+      (draft.tags ?? []).map((tag) => ({ personId: id, tag })),
     );
-    if (note) await q.insertNotes(tx, [toNote(id, today, note)]);
+    if (draft.note) await insertNotes(tx, [toNote(id, today, draft.note)]);
+    if (draft.referredBy) {
+      await findOrRefuse(tx, draft.referredBy);
+      await insertTie(tx, { person_id: id, other_id: draft.referredBy, kind: 'referred_by' });
+    }
+    await settleHouseholds(tx, [id]);
     return { id, sentence: `Added ${record.name}` };
   });
 }
@@ -89,28 +79,47 @@ export async function edit(
   body: NonNullable<CallInput<typeof editPerson>['body']>,
 ) {
   const { version, circleId, ownPromiseDays, tags, ...given } = body;
-  const fields = checkFields(given);
   return act(ctx, async (tx) => {
     const present = await findOrRefuse(tx, id);
     if (circleId) await assertCircle(tx, circleId);
-    const record = toRecord(
-      { ...fieldsOf(present), ...fields },
-      {
-        id,
-        version,
-        circleId: circleId === undefined ? present.circle_id : circleId,
-        ownPromiseDays: ownPromiseDays === undefined ? present.own_promise_days : ownPromiseDays,
-        addedOn: present.added_on,
-        batchId: present.batch_id,
-      },
-    );
-    if (!(await q.updatePerson(tx, record, version)))
-      throw conflict(
-        `${present.name} was changed in another window meanwhile. What you see now is the newer version; make your change on it.`,
-      );
+    const fields = await checkFields(tx, given as Partial<PersonFields>);
+    if (fields.wouldRefer !== undefined && fields.wouldReferOn === undefined)
+      fields.wouldReferOn = fields.wouldRefer === null ? null : ctx.clock.today();
+    const record = await rewrite(tx, present, { ...fieldsOf(present), ...fields }, version, {
+      circleId: circleId === undefined ? present.circle_id : circleId,
+      ownPromiseDays: ownPromiseDays === undefined ? present.own_promise_days : ownPromiseDays,
+    });
     if (tags) await replaceTags(tx, id, tags);
+    if (fields.addresses) await settleHouseholds(tx, [id]);
     return { sentence: `Changed ${record.name}` };
   });
+}
+
+/** Writes a person's fields if they are still at `version`. */
+export async function rewrite(
+  tx: Sql,
+  present: PersonRecord,
+  fields: PersonFields,
+  version: number,
+  promise: { circleId: string | null; ownPromiseDays: number | null } = {
+    circleId: present.circle_id,
+    ownPromiseDays: present.own_promise_days,
+  },
+): Promise<PersonRecord> {
+  const record = toRecord(fields, {
+    id: present.id,
+    version,
+    ...promise,
+    addedOn: present.added_on,
+    batchId: present.batch_id,
+    householdId: present.household_id,
+    livesApart: present.lives_apart,
+  });
+  if ((await q.updatePeople(tx, [record])) === 0)
+    throw conflict(
+      `${present.name} was changed in another window meanwhile. What you see now is the newer version; make your change on it.`,
+    );
+  return record;
 }
 
 async function replaceTags(tx: Sql, personId: string, tags: readonly string[]): Promise<void> {
@@ -129,31 +138,4 @@ export async function findOrRefuse(sql: Sql, id: string) {
   const person = await q.findPerson(sql, id);
   if (!person) throw notFound('This person is not in your sphere any more.');
   return person;
-}
-
-export async function writeNote(ctx: Context, personId: string, body: string) {
-  return act(ctx, async (tx) => {
-    const { name } = await findOrRefuse(tx, personId);
-    await q.insertNotes(tx, [toNote(personId, ctx.clock.today(), body)]);
-    return { sentence: `Noted for ${name}` };
-  });
-}
-
-export async function setCircle(ctx: Context, who: Who, circleId: string | null) {
-  return act(ctx, async (tx) => {
-    await assertCircle(tx, circleId);
-    const people = await q.setCircle(tx, who, circleId, ctx.clock.today());
-    return { people, sentence: `Moved ${plural(people, 'person', 'people')} to another circle` };
-  });
-}
-
-export async function addTag(ctx: Context, who: Who, tag: string) {
-  return act(ctx, async (tx) => {
-    const ids = await q.idsOf(tx, who, ctx.clock.today());
-    const people = await tagPeople(
-      tx,
-      ids.map((personId) => ({ personId, tag })),
-    );
-    return { people, sentence: `Tagged ${plural(people, 'person', 'people')} #${tag}` };
-  });
 }

@@ -1,16 +1,10 @@
-import type { PeopleFilter, PeopleSort, Who } from '@/contract/people';
+import type { Lack, PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 import { fold } from '@/core/people';
+import { soundsOf } from '@/core/same';
 
-/** A piece of SQL with its parameters; numbers in the text are filled in by {@link Params}. */
-export class Params {
-  readonly values: unknown[] = [];
-
-  /** Adds a value and answers its placeholder. */
-  add(value: unknown): string {
-    this.values.push(value);
-    return `$${this.values.length}`;
-  }
-}
+import { groupSql } from './conditions';
+import type { Params } from './params';
+import { warmthSql } from './warmth';
 
 const escapeLike = (text: string) => text.replace(/[\\%_]/g, '\\$&');
 
@@ -19,16 +13,9 @@ const escapeLike = (text: string) => text.replace(/[\\%_]/g, '\\$&');
  * warmth, whose bands mirror core's `warmthOf`.
  */
 export function filterSql(filter: PeopleFilter, today: string, params: Params): string {
-  const all: string[] = ['true'];
-  for (const word of fold(filter.text ?? '')
-    .split(/\s+/)
-    .filter(Boolean)) {
-    const like = params.add(`%${escapeLike(word)}%`);
-    all.push(
-      `(p.search_text like ${like} or exists (select 1 from note n where n.person_id = p.id and n.search_text like ${like})
-        or exists (select 1 from person_tag pt join tag g on g.id = pt.tag_id where pt.person_id = p.id and lower(g.name) like ${like}))`,
-    );
-  }
+  const all: string[] = [AMONG[filter.among ?? 'sphere']];
+  const words = searchWords(filter.text ?? '');
+  if (words.length > 0) all.push(searchSql(words, params));
   if (filter.circleIds?.length)
     all.push(`p.circle_id = any(${params.add(filter.circleIds)}::uuid[])`);
   if (filter.tags?.length)
@@ -41,27 +28,69 @@ export function filterSql(filter: PeopleFilter, today: string, params: Params): 
       `exists (select 1 from enrolment e where e.person_id = p.id and e.stopped_on is null and e.cadence_id = ${params.add(filter.cadenceId)}::uuid)`,
     );
   if (filter.batchId) all.push(`p.batch_id = ${params.add(filter.batchId)}::uuid`);
-  if (filter.lacks) all.push(LACKS[filter.lacks]);
+  if (filter.lacks) all.push(lackSql(filter.lacks));
   if (filter.warmths?.length)
     all.push(`${warmthSql(params.add(today))} = any(${params.add(filter.warmths)}::text[])`);
+  if (filter.rules?.of.length) all.push(groupSql(filter.rules, today, params));
   return all.join(' and ');
 }
 
-const LACKS: Record<NonNullable<PeopleFilter['lacks']>, string> = {
+const AMONG: Record<NonNullable<PeopleFilter['among']>, string> = {
+  sphere: 'p.archived_on is null and p.deleted_on is null',
+  archived: 'p.archived_on is not null and p.deleted_on is null',
+  deleted: 'p.deleted_on is not null and p.merged_into is null',
+};
+
+const LACKS: Record<Lack, string> = {
+  name: `p.given_name = '' and p.family_name = '' and p.goes_by = '' and p.company = ''`,
   phone: `p.phone = ''`,
   email: `p.email = ''`,
   address: `p.address_line = ''`,
-  circle: `p.circle_id is null`,
+  place: `p.place = ''`,
+  birthday: 'p.birthday is null',
+  circle: 'p.circle_id is null',
+  consent: `p.consent = '{}'`,
 };
 
-/** Mirrors core/touches/promise.ts: warmthOf. A test holds the two together. */
-export const warmthSql = (today: string): string => `case
-  when s.due_on is null then null
-  when (s.due_on - ${today}::date)::numeric / s.promise_days > 0.5 then 'fresh'
-  when (s.due_on - ${today}::date)::numeric / s.promise_days > 0.2 then 'steady'
-  when s.due_on >= ${today}::date then 'soon'
-  when (s.due_on - ${today}::date)::numeric / s.promise_days >= -0.5 then 'slipping'
-  else 'quiet' end`;
+/** The condition that a person lacks something. */
+export const lackSql = (lack: Lack): string => `(${LACKS[lack]})`;
+
+/** The words searched for, folded; a number is looked for by its digits alone. */
+export const searchWords = (text: string): string[] =>
+  fold(text)
+    .split(/\s+/)
+    .map((word) => (/^[+(\d][\d().\-/+]*$/.test(word) ? word.replace(/\D/g, '') : word))
+    .map((word) => word.replace(/^#/, ''))
+    .filter(Boolean);
+
+// Folding in SQL, for the few tags: lower case without accents.
+const FOLDED_TAG = `regexp_replace(normalize(lower(g.name), NFD), '[\\u0300-\\u036f]', '', 'g')`;
+
+const exactSql = (word: string, params: Params): string => {
+  const like = params.add(`%${escapeLike(word)}%`);
+  return `p.id in (select id from person where search_text like ${like}
+    union all select person_id from note where search_text like ${like}
+    union all select pt.person_id from person_tag pt join tag g on g.id = pt.tag_id where ${FOLDED_TAG} like ${like})`;
+};
+
+/** Spelled or sounding alike; numbers and very short words are not guessed at. */
+function nearSql(word: string, params: Params): string {
+  if (word.length < 3 || /\d/.test(word)) return exactSql(word, params);
+  const [text, sounds] = [params.add(word), params.add([...new Set(soundsOf(word))])];
+  return `p.id in (select id from person where search_text %> ${text} or sounds && ${sounds}::text[]
+    union all select person_id from note where search_text %> ${text})`;
+}
+
+/** Whether anybody matches the words as they are typed. */
+export const exactMatchSql = (words: readonly string[], params: Params): string =>
+  `exists (select 1 from person p where p.deleted_on is null and ${words.map((word) => exactSql(word, params)).join(' and ')})`;
+
+/** Every word, in any order; only if nobody matches as typed, those spelled or sounding alike. */
+function searchSql(words: readonly string[], params: Params): string {
+  const exact = words.map((word) => exactSql(word, params)).join(' and ');
+  const near = words.map((word) => nearSql(word, params)).join(' and ');
+  return `((${exact}) or (not ${exactMatchSql(words, params)} and ${near}))`;
+}
 
 const NAME_ORDER = `lower(p.family_name) collate "und-x-icu", lower(p.name) collate "und-x-icu", p.id`;
 

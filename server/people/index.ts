@@ -1,3 +1,13 @@
 export { assertCircle, findOrRefuse, tagPeople } from './actions';
-export { countPeople, idsOf, insertNotes, insertPeople } from './queries';
-export { toNote, toRecord } from './records';
+export { ensureNamed } from './check';
+export { assertRules, filterWarnings } from './checked';
+export { eraseExpired } from './erase';
+export { lackSql } from './filter';
+export { settleHouseholds } from './households';
+export { insertNotes } from './notes';
+export { keepPhoto, shrink } from './photo';
+export { countPeople, idsOf, insertPeople, namesOf } from './queries';
+export { fieldsOf, toNote, toRecord } from './records';
+export { refreshKeys, rewriteMany } from './rewriting';
+export { readKnown, readKnownByKeys } from './same';
+export { insertTie, tiesOf } from './ties';

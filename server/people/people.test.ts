@@ -1,14 +1,13 @@
+import { changeMany } from '@/contract/many';
 import {
-  addNote,
   addPerson,
-  addTag,
   editPerson,
   getPerson,
   listPeople,
   peopleFacets,
   readLine,
-  setCircle,
 } from '@/contract/people';
+import { addNote } from '@/contract/story';
 import { getSettings, undoAction } from '@/contract/settings';
 import { logPast } from '@/contract/touches';
 import { plainDate } from '@/core/time';
@@ -53,24 +52,20 @@ describe('adding one', () => {
   test('a typed line is read but not written', async () => {
     const before = await api.call(peopleFacets);
     const { draft } = await api.call(readLine, { body: { line: 'Bo Marsh, bo@example.com' } });
-    expect(draft).toMatchObject({ givenName: 'Bo', email: 'bo@example.com' });
+    expect(draft).toMatchObject({ givenName: 'Bo', emails: [{ value: 'bo@example.com' }] });
     expect((await api.call(peopleFacets)).total).toBe(before.total);
   });
 
   test.each([
     [{}, 'Give a name, or a phone number or e-mail address.', 'givenName'],
-    [{ givenName: 'Ana', email: 'ana@@' }, '“ana@@” is not an e-mail address.', 'email'],
-    [{ givenName: 'Ana', phone: 'later' }, '“later” is not a phone number.', 'phone'],
+    [{ givenName: 'Ana', email: 'ana@@' }, '“ana@@” is not an e-mail address.', 'emails'],
+    [{ givenName: 'Ana', phone: 'later' }, '“later” is not a phone number.', 'phones'],
     [
       { givenName: 'Ana', birthday: '1980-02-30' },
       'There is no 1980-02-30 in the calendar.',
       'birthday',
     ],
-    [
-      { givenName: 'Ana', birthday: '30 Feb' },
-      'Give the birthday as YYYY-MM-DD or MM-DD.',
-      'birthday',
-    ],
+    [{ givenName: 'Ana', birthday: '30 Feb' }, 'Give the day as YYYY-MM-DD or MM-DD.', 'birthday'],
   ])('%j is refused with a sentence', async (body, message, field) => {
     expect(await api.refusal(addPerson, { body })).toMatchObject({
       code: 'invalid',
@@ -128,7 +123,7 @@ describe('changing one', () => {
     const { id } = await add({ givenName: 'Gideon', phone: '555-0117' });
     const first = await api.call(editPerson, {
       params: { id },
-      body: { version: 1, phone: '555-0118' },
+      body: { version: 1, phones: [{ value: '555-0118' }] },
     });
     const second = await api.call(editPerson, {
       params: { id },
@@ -141,7 +136,11 @@ describe('changing one', () => {
     await api.call(undoAction, { params: { id: second.actionId } });
     await api.call(undoAction, { params: { id: first.actionId } });
     const sheet = await api.call(getPerson, { params: { id } });
-    expect(sheet).toMatchObject({ version: 1, tags: [], fields: { phone: '555-0117' } });
+    expect(sheet).toMatchObject({
+      version: 1,
+      tags: [],
+      fields: { phones: [{ value: '555-0117' }] },
+    });
   });
 
   test('an undo can itself be undone', async () => {
@@ -172,7 +171,9 @@ describe('many at once', () => {
   test('a circle for all whom a filter finds, with the exact number, undone as one', async () => {
     for (let i = 0; i < 5; i++) await add({ givenName: `Many${i}`, tags: ['crowd'] });
     const who = { filter: { tags: ['crowd'] } };
-    const done = await api.call(setCircle, { body: { who, circleId: await circleId('Close') } });
+    const done = await api.call(changeMany, {
+      body: { who, change: { do: 'circle', circleId: await circleId('Close') } },
+    });
     expect(done).toMatchObject({ people: 5, sentence: 'Moved 5 people to another circle' });
     const inClose = { query: { circleIds: await circleId('Close'), text: 'many' } };
     expect((await api.call(listPeople, inClose)).total).toBe(5);
@@ -182,8 +183,12 @@ describe('many at once', () => {
 
   test('a tag is put on once', async () => {
     const who = { filter: { tags: ['crowd'] } };
-    expect(await api.call(addTag, { body: { who, tag: 'Fair' } })).toMatchObject({ people: 5 });
-    expect(await api.call(addTag, { body: { who, tag: 'fair' } })).toMatchObject({ people: 0 });
+    expect(
+      await api.call(changeMany, { body: { who, change: { do: 'addTag', tag: 'Fair' } } }),
+    ).toMatchObject({ people: 5 });
+    expect(
+      await api.call(changeMany, { body: { who, change: { do: 'addTag', tag: 'fair' } } }),
+    ).toMatchObject({ people: 0 });
   });
 });
 
@@ -193,7 +198,7 @@ describe('finding', () => {
       givenName: 'Łucja',
       familyName: 'Åberg',
       phone: '(201) 555-0123',
-      addressLine: '3 Lantern Row',
+      addresses: [{ line: '3 Lantern Row' }],
       tags: ['sailing'],
     });
     await api.call(addNote, { params: { id }, body: { body: 'Wants a café near the quay' } });
@@ -215,7 +220,11 @@ describe('finding', () => {
 
   test('pages beyond the end are empty and keep the number', async () => {
     const { total } = await api.call(listPeople);
-    expect(await api.call(listPeople, { query: { offset: 10_000 } })).toEqual({ total, rows: [] });
+    expect(await api.call(listPeople, { query: { offset: 10_000 } })).toEqual({
+      total,
+      near: false,
+      rows: [],
+    });
   });
 });
 

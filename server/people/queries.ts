@@ -1,34 +1,13 @@
-import type { PeopleFilter, PeopleSort, Who } from '@/contract/people';
+import type { PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 
 import { maybeOne, one, recordset, type Sql } from '../db';
-import { filterSql, ORDER, Params, warmthSql, whoSql } from './filter';
+import { exactMatchSql, filterSql, ORDER, searchWords, whoSql } from './filter';
+import { Params } from './params';
+import { PERSON_COLUMNS, type PersonRecord } from './records';
+import { warmthSql } from './warmth';
 
-export interface PersonRecord {
-  id: string;
-  version: number;
-  given_name: string;
-  family_name: string;
-  goes_by: string;
-  company: string;
-  email: string;
-  phone: string;
-  address_line: string;
-  city: string;
-  region: string;
-  postal_code: string;
-  place: string;
-  birthday: string | null;
-  roles: string[];
-  source: string;
-  circle_id: string | null;
-  own_promise_days: number | null;
-  added_on: string;
-  batch_id: string | null;
-  name: string;
-  search_text: string;
-}
-
-const FROM = 'from person p join person_standing s on s.person_id = p.id';
+// Who is archived or deleted has no standing; the filter says who of them is meant.
+const FROM = 'from person p left join person_standing s on s.person_id = p.id';
 
 export interface ListedPerson {
   id: string;
@@ -101,13 +80,28 @@ export async function idsOf(sql: Sql, who: Who, today: string): Promise<string[]
 
 export const facetCounts = (sql: Sql, today: string) =>
   sql.query<{ warmth: string | null; people: number }>(
-    `select ${warmthSql('$1')} as warmth, count(*)::int as people ${FROM} group by 1`,
+    `select ${warmthSql('$1')} as warmth, count(*)::int as people
+     from person p join person_standing s on s.person_id = p.id group by 1`,
     [today],
   );
+
+/** Whether nobody matches the words as they were typed, so that what is shown is only near. */
+export async function isNear(sql: Sql, text: string): Promise<boolean> {
+  const words = searchWords(text);
+  if (words.length === 0) return false;
+  const params = new Params();
+  const row = await one<{ exact: boolean }>(
+    sql,
+    `select ${exactMatchSql(words, params)} as exact`,
+    params.values,
+  );
+  return !row.exact;
+}
 
 export const tagCounts = (sql: Sql) =>
   sql.query<{ name: string; people: number }>(
     `select g.name, count(*)::int as people from tag g join person_tag pt on pt.tag_id = g.id
+       join person p on p.id = pt.person_id and p.archived_on is null and p.deleted_on is null
      group by g.id order by count(*) desc, lower(g.name)`,
   );
 
@@ -130,51 +124,25 @@ export const circleOf = async (sql: Sql, id: string | null) =>
         [id],
       );
 
-const COLUMNS = `id uuid, version int, given_name text, family_name text, goes_by text, company text,
-  email text, phone text, address_line text, city text, region text, postal_code text, place text,
-  birthday text, roles text[], source text, circle_id uuid, own_promise_days int, added_on date,
-  batch_id uuid, name text, search_text text`;
-const NAMES = COLUMNS.replace(/ (uuid|int|text|date)(\[\])?/g, '');
+const NAMES = PERSON_COLUMNS.replace(/ (uuid|int|text|date|jsonb|boolean)(\[\])?(?=,|$)/g, '');
 
 export const insertPeople = (sql: Sql, people: readonly PersonRecord[]) =>
   sql.query(
-    `insert into person (${NAMES}) select ${NAMES} from json_to_recordset($1::json) as r (${COLUMNS})`,
+    `insert into person (${NAMES}) select ${NAMES} from json_to_recordset($1::json) as r (${PERSON_COLUMNS})`,
     [recordset(people)],
   );
 
-/** Writes the whole row if it is still at `version`; answers whether it was. */
-export async function updatePerson(
-  sql: Sql,
-  person: PersonRecord,
-  version: number,
-): Promise<boolean> {
+/** Writes whole rows that are still at the version they carry; answers how many were. */
+export async function updatePeople(sql: Sql, people: readonly PersonRecord[]): Promise<number> {
   const set = NAMES.split(/,\s*/)
     .filter((name) => name !== 'id' && name !== 'version')
     .map((name) => `${name} = r.${name}`)
     .join(', ');
   const rows = await sql.query(
     `update person p set ${set}, version = p.version + 1
-     from json_to_recordset($1::json) as r (${COLUMNS})
-     where p.id = r.id and p.version = $2::int returning p.id`,
-    [recordset([person]), version],
-  );
-  return rows.length === 1;
-}
-
-export async function setCircle(
-  sql: Sql,
-  who: Who,
-  circleId: string | null,
-  today: string,
-): Promise<number> {
-  const params = new Params();
-  const circle = params.add(circleId);
-  const where = whoSql(who, today, params);
-  const rows = await sql.query(
-    `update person set circle_id = ${circle}::uuid, version = version + 1
-     where id in (select p.id ${FROM} where ${where}) and circle_id is distinct from ${circle}::uuid
-     returning id`,
-    params.values,
+     from json_to_recordset($1::json) as r (${PERSON_COLUMNS})
+     where p.id = r.id and p.version = r.version returning p.id`,
+    [recordset(people)],
   );
   return rows.length;
 }
@@ -213,23 +181,12 @@ export const removeTaggings = (sql: Sql, personId: string, keepTagIds: readonly 
     [personId, keepTagIds],
   );
 
-export interface NoteRecord {
-  id: string;
-  person_id: string;
-  on_day: string;
-  body: string;
-  search_text: string;
-}
-
-export const insertNotes = (sql: Sql, notes: readonly NoteRecord[]) =>
-  sql.query(
-    `insert into note (id, person_id, on_day, body, search_text)
-     select * from json_to_recordset($1::json) as r (id uuid, person_id uuid, on_day date, body text, search_text text)`,
-    [recordset(notes)],
-  );
-
-export const notesOf = (sql: Sql, personId: string) =>
-  sql.query<{ id: string; on_day: string; body: string }>(
-    'select id, on_day, body from note where person_id = $1::uuid order by on_day desc, id desc limit 200',
-    [personId],
+export const namesOf = async (sql: Sql, ids: readonly string[]): Promise<Map<string, string>> =>
+  new Map(
+    (
+      await sql.query<{ id: string; name: string }>(
+        'select id, name from person where id = any($1::uuid[])',
+        [ids],
+      )
+    ).map(({ id, name }) => [id, name]),
   );

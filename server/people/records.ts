@@ -1,42 +1,77 @@
-import type { PersonFields } from '@/contract/people';
-import { displayName, fold } from '@/core/people';
+import { displayName, fold, NOBODY, searchText, type PersonFields } from '@/core/people';
+import { matchKeys, nameSounds, traitsOf } from '@/core/same';
 
 import { newId } from '../db';
-import type { NoteRecord, PersonRecord } from './queries';
+import type { NoteRecord } from './notes';
 
-const EMPTY: PersonFields = {
-  givenName: '',
-  familyName: '',
-  goesBy: '',
-  company: '',
-  email: '',
-  phone: '',
-  addressLine: '',
-  city: '',
-  region: '',
-  postalCode: '',
-  place: '',
-  birthday: null,
-  roles: [],
-  source: '',
+/** Counts the rules by which keys and sounds are made; people with older ones are keyed anew at start. */
+export const KEYS_VERSION = 1;
+
+/** The columns that hold what a person's fields hold, by field. */
+const COLUMN_OF: Record<keyof PersonFields, string> = {
+  prefix: 'prefix',
+  givenName: 'given_name',
+  middleName: 'middle_name',
+  familyName: 'family_name',
+  suffix: 'suffix',
+  goesBy: 'goes_by',
+  company: 'company',
+  jobTitle: 'job_title',
+  emails: 'emails',
+  phones: 'phones',
+  addresses: 'addresses',
+  links: 'links',
+  birthday: 'birthday',
+  dates: 'dates',
+  interests: 'interests',
+  roles: 'roles',
+  standing: 'standing',
+  source: 'source',
+  preferred: 'preferred',
+  language: 'language',
+  favourite: 'favourite',
+  wouldRefer: 'would_refer',
+  wouldReferOn: 'would_refer_on',
+  own: 'own',
+  consent: 'consent',
 };
+const FIELD_NAMES = Object.keys(COLUMN_OF) as (keyof PersonFields)[];
 
-export const fieldsOf = (row: PersonRecord): PersonFields => ({
-  givenName: row.given_name,
-  familyName: row.family_name,
-  goesBy: row.goes_by,
-  company: row.company,
-  email: row.email,
-  phone: row.phone,
-  addressLine: row.address_line,
-  city: row.city,
-  region: row.region,
-  postalCode: row.postal_code,
-  place: row.place,
-  birthday: row.birthday,
-  roles: row.roles,
-  source: row.source,
-});
+/** A row of `person` without the computed columns, by their names in the database. */
+export interface PersonRecord {
+  id: string;
+  version: number;
+  given_name: string;
+  family_name: string;
+  goes_by: string;
+  company: string;
+  circle_id: string | null;
+  own_promise_days: number | null;
+  added_on: string;
+  batch_id: string | null;
+  household_id: string | null;
+  lives_apart: boolean;
+  name: string;
+  search_text: string;
+  keys_version: number;
+  match_keys: string[];
+  sounds: string[];
+  [column: string]: unknown;
+}
+
+/** Names and types of the columns of a {@link PersonRecord}, for `json_to_recordset`. */
+export const PERSON_COLUMNS = `id uuid, version int, prefix text, given_name text, middle_name text,
+  family_name text, suffix text, goes_by text, company text, job_title text, emails jsonb, phones jsonb,
+  addresses jsonb, links jsonb, birthday text, dates jsonb, interests text[], roles text[], standing text,
+  source text, preferred text, language text, favourite boolean, would_refer text, would_refer_on date,
+  own jsonb, consent jsonb, circle_id uuid, own_promise_days int, added_on date, batch_id uuid,
+  household_id uuid, lives_apart boolean, name text, search_text text, keys_version int,
+  match_keys text[], sounds text[]`;
+
+export const fieldsOf = (row: Record<string, unknown>): PersonFields =>
+  Object.fromEntries(
+    FIELD_NAMES.map((key) => [key, row[COLUMN_OF[key]]]),
+  ) as unknown as PersonFields;
 
 export interface RecordBase {
   id: string;
@@ -45,49 +80,42 @@ export interface RecordBase {
   ownPromiseDays: number | null;
   addedOn: string;
   batchId: string | null;
+  householdId?: string | null;
+  livesApart?: boolean;
 }
 
-/** The row of a person, with the name as shown and the text that search looks in. */
+/** The row of a person, with the name as shown and what search and detection look in. */
 export function toRecord(given: Partial<PersonFields>, base: RecordBase): PersonRecord {
-  const fields = { ...EMPTY, ...given };
+  const fields = { ...NOBODY, ...given };
   return {
+    ...(Object.fromEntries(FIELD_NAMES.map((key) => [COLUMN_OF[key], fields[key]])) as {
+      given_name: string;
+      family_name: string;
+      goes_by: string;
+      company: string;
+    }),
     id: base.id,
     version: base.version,
-    given_name: fields.givenName,
-    family_name: fields.familyName,
-    goes_by: fields.goesBy,
-    company: fields.company,
-    email: fields.email,
-    phone: fields.phone,
-    address_line: fields.addressLine,
-    city: fields.city,
-    region: fields.region,
-    postal_code: fields.postalCode,
-    place: fields.place,
-    birthday: fields.birthday,
-    roles: fields.roles,
-    source: fields.source,
     circle_id: base.circleId,
     own_promise_days: base.ownPromiseDays,
     added_on: base.addedOn,
     batch_id: base.batchId,
-    name: displayName(fields),
-    search_text: searchText(fields),
+    household_id: base.householdId ?? null,
+    lives_apart: base.livesApart ?? false,
+    ...lookedUpBy(fields),
   };
 }
 
-function searchText(f: PersonFields): string {
-  const words = [
-    f.givenName,
-    f.goesBy,
-    f.familyName,
-    f.company,
-    f.email,
-    f.addressLine,
-    f.city,
-    f.place,
-  ];
-  return fold([...words, f.phone, f.phone.replace(/\D/g, '')].filter(Boolean).join(' '));
+/** What of a row follows from the fields. */
+export function lookedUpBy(fields: PersonFields) {
+  const traits = traitsOf(fields);
+  return {
+    name: displayName(fields),
+    search_text: searchText(fields),
+    keys_version: KEYS_VERSION,
+    match_keys: matchKeys(traits),
+    sounds: nameSounds(traits),
+  };
 }
 
 export const toNote = (personId: string, onDay: string, body: string): NoteRecord => ({
@@ -96,4 +124,11 @@ export const toNote = (personId: string, onDay: string, body: string): NoteRecor
   on_day: onDay,
   body,
   search_text: fold(body),
+  pinned: false,
+  tags: hashtags(body),
 });
+
+/** The words of a text that stand after a #, without it. */
+export const hashtags = (text: string): string[] => [
+  ...new Set([...text.matchAll(/(?<![\p{L}\p{N}])#([\p{L}\p{N}_-]+)/gu)].map(([, tag]) => tag!)),
+];

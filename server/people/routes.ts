@@ -1,19 +1,40 @@
 import type { Router } from 'express';
 
 import * as api from '@/contract/people';
+import * as many from '@/contract/many';
+import * as same from '@/contract/same';
+import * as story from '@/contract/story';
 import { readTypedLine } from '@/core/intake';
 
 import type { Context } from '../context';
+import { notFound } from '../http/errors';
 import { register } from '../http/register';
 import * as actions from './actions';
-import { facetCounts, tagCounts } from './queries';
-
+import { assertRules, filterWarnings } from './checked';
+import { enrichPerson } from './enriching';
+import * as erase from './erase';
+import * as households from './households';
+import { changeMany, preview } from './many';
+import * as merging from './merge';
+import * as photos from './photo';
+import { countPeople, facetCounts, tagCounts } from './queries';
+import * as sames from './same';
 import { readList, readSheet } from './sheet';
+import * as stories from './story';
+import * as ties from './ties';
 
 export function peopleRoutes(router: Router, ctx: Context): void {
-  register(router, api.listPeople, async ({ query: { sort, offset, limit, ...filter } }) =>
-    readList(ctx, filter, sort, { offset, limit }),
-  );
+  register(router, api.listPeople, async ({ query: { sort, offset, limit, ...filter } }) => {
+    await assertRules(ctx.db, { filter });
+    return readList(ctx, filter, sort, { offset, limit });
+  });
+  register(router, api.countPeople, async ({ body: { filter } }) => {
+    await assertRules(ctx.db, { filter });
+    return {
+      total: await countPeople(ctx.db, { filter }, ctx.clock.today()),
+      warnings: await filterWarnings(ctx.db, filter),
+    };
+  });
   register(router, api.peopleFacets, async () => {
     const warmth = await facetCounts(ctx.db, ctx.clock.today());
     return {
@@ -22,11 +43,73 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       tags: await tagCounts(ctx.db),
     };
   });
-  register(router, api.readLine, async ({ body }) => readTypedLine(body.line));
-  register(router, api.setCircle, ({ body }) => actions.setCircle(ctx, body.who, body.circleId));
-  register(router, api.addTag, ({ body }) => actions.addTag(ctx, body.who, body.tag));
+  register(router, api.readLine, async ({ body }) => {
+    const read = readTypedLine(body.line);
+    return { ...read, lookAlikes: await sames.draftLookAlikes(ctx, read.draft) };
+  });
+  register(router, api.findLookAlikes, async ({ body }) => ({
+    lookAlikes: await sames.draftLookAlikes(ctx, body.draft),
+  }));
+  manyRoutes(router, ctx);
   register(router, api.addPerson, ({ body }) => actions.add(ctx, body));
   register(router, api.getPerson, ({ params }) => readSheet(ctx, params.id));
   register(router, api.editPerson, ({ params, body }) => actions.edit(ctx, params.id, body));
-  register(router, api.addNote, ({ params, body }) => actions.writeNote(ctx, params.id, body.body));
+  register(router, api.enrichPerson, ({ params, body }) => enrichPerson(ctx, params.id, body));
+  register(router, api.eraseImpact, ({ params }) => erase.heldOf(ctx.db, params.id));
+  register(router, api.erasePerson, ({ params, body }) => erase.erase(ctx, params.id, body.name));
+  storyRoutes(router, ctx);
+  sameRoutes(router, ctx);
+}
+
+function manyRoutes(router: Router, ctx: Context): void {
+  register(router, many.previewMany, async ({ body }) => {
+    await assertRules(ctx.db, body.who);
+    return preview(ctx, body.who, body.change);
+  });
+  register(router, many.changeMany, async ({ body }) => {
+    await assertRules(ctx.db, body.who);
+    return changeMany(ctx, body.who, body.change);
+  });
+}
+
+function storyRoutes(router: Router, ctx: Context): void {
+  register(router, story.addNote, ({ params, body }) =>
+    stories.writeNote(ctx, params.id, body.body),
+  );
+  register(router, story.editNote, ({ params, body }) => stories.changeNote(ctx, params.id, body));
+  register(router, story.removeNote, ({ params }) => stories.removeNote(ctx, params.id));
+  register(router, story.addTie, ({ params, body }) => ties.add(ctx, params.id, body));
+  register(router, story.removeTie, ({ params }) => ties.remove(ctx, params.id));
+  register(router, story.joinHousehold, ({ params, body }) =>
+    households.join(ctx, params.id, body.withId),
+  );
+  register(router, story.leaveHousehold, ({ params }) => households.leave(ctx, params.id));
+  register(router, story.saveSalutations, ({ params, body }) =>
+    households.saveSalutations(ctx, params.id, body),
+  );
+  register(router, story.addJob, ({ params, body }) => stories.startJob(ctx, params.id, body));
+  register(router, story.editJob, ({ params, body }) => stories.changeJob(ctx, params.id, body));
+  register(router, story.removeJob, ({ params }) => stories.removeJob(ctx, params.id));
+  register(router, story.savePhoto, ({ params, body }) =>
+    photos.save(ctx, params.id, body.content),
+  );
+  // A picture is bytes, not JSON; one id is one picture for good.
+  router.get('/photos/:id', async (request, response) => {
+    const photo = await photos.readPhoto(ctx.db, request.params.id);
+    if (!photo) throw notFound('This photo is not there any more.');
+    response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+    response.type(photo.mime).send(Buffer.from(photo.content, 'base64'));
+  });
+}
+
+function sameRoutes(router: Router, ctx: Context): void {
+  register(router, same.listSame, ({ query }) => sames.list(ctx, query.limit));
+  register(router, same.getPair, ({ query }) => sames.pair(ctx, query.a, query.b));
+  register(router, same.keepApart, ({ body }) => sames.keepApart(ctx, body.a, body.b));
+  register(router, same.mergePeople, ({ body }) =>
+    merging.merge(ctx, body.keepId, body.goneId, body.take),
+  );
+  register(router, same.mergeSure, () => merging.mergeSure(ctx));
+  register(router, same.listMerged, async () => ({ merged: await merging.listMerged(ctx) }));
+  register(router, same.takeApart, ({ body }) => merging.takeApart(ctx, body.goneId));
 }

@@ -1,6 +1,9 @@
 import type { CallOutput } from '@/contract/endpoint';
-import type { getPerson, listPeople, PeopleFilter, PeopleSort } from '@/contract/people';
+import type { PeopleFilter, PeopleSort } from '@/contract/filters';
+import type { getPerson, listPeople } from '@/contract/people';
+import type { PersonFields as ContractFields } from '@/contract/record';
 import { datedBeats } from '@/core/cadences';
+import { whatToTalkAbout } from '@/core/people';
 import { plainDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { standingOf, standingSentence, type LastMade, type TouchKind } from '@/core/touches';
 
@@ -9,10 +12,30 @@ import type { Context } from '../context';
 import { sphereNow, type Sphere } from '../planner';
 import { itemWords, plannedReason, toStanding, touchesOf } from '../touches';
 import { findOrRefuse } from './actions';
+import { householdOf } from './households';
+import { notesOf } from './notes';
 import * as q from './queries';
+import { eventsOf, openFollowUps } from './events';
 import { fieldsOf } from './records';
+import { jobsOf } from './story';
+import { tiesOf } from './ties';
 
 const dayOrNull = (date: string | null) => (date === null ? null : toDayNumber(plainDate(date)));
+
+/** The computed columns of a person's row. */
+interface FirstOfEach {
+  phone: string;
+  email: string;
+  place: string;
+}
+
+const plainOrNull = (date: unknown): PlainDate | null =>
+  date === null ? null : plainDate(date as string);
+
+/** A row's fields as the contract gives them out. */
+export function contractFields(row: Record<string, unknown>): ContractFields {
+  return fieldsOf(row) as ContractFields;
+}
 
 export async function readSheet(ctx: Context, id: string): Promise<CallOutput<typeof getPerson>> {
   const today = ctx.clock.today();
@@ -20,9 +43,11 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   const person = await findOrRefuse(ctx.db, id);
   const [touches, notes, enrolments] = [
     await touchesOf(ctx.db, id),
-    await q.notesOf(ctx.db, id),
+    await notesOf(ctx.db, id),
     await enrolmentsOf(ctx.db, id),
   ];
+  const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
+  const fields = contractFields(person);
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
   const standing = standingOf(promise, sphere.options.today);
   const reached = touches.find(({ hold }) => hold > 0);
@@ -32,11 +57,14 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     id,
     version: person.version,
     name: person.name,
-    fields: fieldsOf(person),
+    fields,
     circle,
     ownPromiseDays: person.own_promise_days,
     tags: person.tags,
     addedOn: plainDate(person.added_on),
+    archivedOn: plainOrNull(person.archived_on),
+    deletedOn: plainOrNull(person.deleted_on),
+    photoId: person.photo_id as string | null,
     standing: toStanding(standing),
     sentence: standingSentence(standing, last, plainDate(person.added_on), today),
     touches: touches.map((touch) => ({
@@ -47,17 +75,38 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       hold: touch.hold,
       note: touch.note,
     })),
-    notes: notes.map(({ id: noteId, on_day, body }) => ({
+    notes: notes.map(({ id: noteId, on_day, body, pinned, tags }) => ({
       id: noteId,
       on: plainDate(on_day),
       body,
+      pinned,
+      tags,
     })),
+    ties,
+    household: await householdOf(ctx.db, person.household_id),
+    jobs,
+    talk: whatToTalkAbout(
+      {
+        lastWords: lastWords(touches),
+        pinned: notes
+          .filter(({ pinned }) => pinned)
+          .map(({ on_day, body }) => ({ on: plainDate(on_day), body })),
+        followUps: await openFollowUps(ctx.db, id),
+        ties,
+        birthday: fields.birthday,
+        dates: fields.dates,
+        jobs,
+        interests: fields.interests,
+      },
+      today,
+    ),
+    events: await eventsOf(ctx.db, id, enrolments),
     planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
       key: touch.item.key,
       day: toPlainDate(touch.day),
       kind: touch.item.kind as TouchKind,
       reason: plannedReason(sphere, touch, promise, last, today),
-      words: itemWords(sphere, touch, wordValues(person)),
+      words: itemWords(sphere, touch, wordValues(person as typeof person & FirstOfEach)),
     })),
     enrolments: enrolments.map((e) => ({
       id: e.id,
@@ -67,6 +116,12 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       state: enrolmentState(sphere, e, today),
     })),
   };
+}
+
+/** The words with the latest touch that has any. */
+function lastWords(touches: readonly { on_day: string; note: string }[]) {
+  const spoken = touches.find(({ note }) => note);
+  return spoken ? { on: plainDate(spoken.on_day), words: spoken.note } : null;
 }
 
 /** Enrolments are kept with their start and stop only; whether they have begun or ended follows. */
@@ -95,6 +150,7 @@ export async function readList(
   const { total, rows } = await q.listPeople(ctx.db, filter, sort, page, today);
   return {
     total,
+    near: total > 0 && (await q.isNear(ctx.db, filter.text ?? '')),
     rows: rows.map((row) => ({
       id: row.id,
       name: row.name,

@@ -2,7 +2,7 @@ import type { Settings } from '@/contract/settings';
 import { isTimeZone } from '@/core/zones';
 
 import { act, type Context } from '../context';
-import { invalid, notFound, Refusal } from '../http/errors';
+import { invalid, Refusal } from '../http/errors';
 import * as q from './queries';
 
 export async function save(ctx: Context, change: Partial<Settings>) {
@@ -17,18 +17,6 @@ export async function save(ctx: Context, change: Partial<Settings>) {
   });
   if (change.timeZone) ctx.clock.zone = change.timeZone;
   return done;
-}
-
-export async function saveCircle(
-  ctx: Context,
-  id: string,
-  change: { name?: string | undefined; promiseDays?: number | null | undefined },
-) {
-  return act(ctx, async (tx) => {
-    const circle = await q.updateCircle(tx, id, change);
-    if (!circle) throw notFound('There is no such circle.');
-    return { sentence: `Changed the circle ${circle.name}` };
-  });
 }
 
 const SHIFT = 'clock-shift-days';

@@ -1,6 +1,6 @@
 import type { Settings } from '@/contract/settings';
 
-import { one, recordset, type Sql } from '../db';
+import { one, type Sql } from '../db';
 
 export type OwnerSettings = Settings;
 
@@ -49,30 +49,6 @@ export const readCircles = (sql: Sql) =>
     `select c.*, (select count(*)::int from person p where p.circle_id = c.id) as people
      from circle c order by position`,
   );
-
-export async function updateCircle(
-  sql: Sql,
-  id: string,
-  change: { name?: string | undefined; promiseDays?: number | null | undefined },
-): Promise<{ name: string } | null> {
-  const rows = await sql.query<{ name: string }>(
-    `update circle c set name = coalesce(r.name, c.name),
-       promise_days = case when r.sets_promise then r.promise_days else c.promise_days end
-     from json_to_recordset($2::json) as r (name text, promise_days int, sets_promise boolean)
-     where c.id = $1::uuid returning c.name`,
-    [
-      id,
-      recordset([
-        {
-          name: change.name ?? null,
-          promise_days: change.promiseDays ?? null,
-          sets_promise: change.promiseDays !== undefined,
-        },
-      ]),
-    ],
-  );
-  return rows[0] ?? null;
-}
 
 export async function readMemo<T>(sql: Sql, key: string): Promise<T | null> {
   const rows = await sql.query<{ value: T }>('select value from memo where key = $1', [key]);

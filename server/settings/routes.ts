@@ -32,7 +32,6 @@ export function settingsRoutes(router: Router, ctx: Context): void {
     today: ctx.clock.today(),
   }));
   register(router, api.saveSettings, ({ body }) => actions.save(ctx, body));
-  register(router, api.saveCircle, ({ params, body }) => actions.saveCircle(ctx, params.id, body));
   register(router, api.moveClock, ({ body }) => actions.moveClock(ctx, body.days));
   register(router, api.listActions, async ({ query }) => ({
     actions: await recentActions(ctx.db, query.limit),

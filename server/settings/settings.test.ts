@@ -1,10 +1,5 @@
-import {
-  getSettings,
-  listActions,
-  saveCircle,
-  saveSettings,
-  undoAction,
-} from '@/contract/settings';
+import { changeEntry } from '@/contract/lists';
+import { getSettings, listActions, saveSettings, undoAction } from '@/contract/settings';
 import { startTestApi, type TestApi } from '@/testing/api';
 
 const INNER = '0190a000-0000-7000-8000-000000000001';
@@ -63,17 +58,25 @@ test.each([
 });
 
 test('a circle is renamed, and can do without a promise', async () => {
-  await api.call(saveCircle, { params: { id: INNER }, body: { name: 'Nearest' } });
-  await api.call(saveCircle, { params: { id: INNER }, body: { promiseDays: null } });
+  await api.call(changeEntry, { params: { list: 'circle', id: INNER }, body: { name: 'Nearest' } });
+  await api.call(changeEntry, {
+    params: { list: 'circle', id: INNER },
+    body: { promiseDays: null },
+  });
   const { circles } = await api.call(getSettings);
   expect(circles[0]).toMatchObject({ name: 'Nearest', promiseDays: null, people: 0 });
   expect(
-    await api.refusal(saveCircle, { params: { id: INNER }, body: { promiseDays: 0 } }),
+    await api.refusal(changeEntry, {
+      params: { list: 'circle', id: INNER },
+      body: { promiseDays: 0 },
+    }),
   ).toMatchObject({
     message: 'A promise is at least one day.',
   });
   const id = '0190a000-0000-7000-8000-0000000000ff';
-  expect(await api.refusal(saveCircle, { params: { id }, body: { name: 'X' } })).toMatchObject({
+  expect(
+    await api.refusal(changeEntry, { params: { list: 'circle', id }, body: { name: 'X' } }),
+  ).toMatchObject({
     code: 'not_found',
   });
 });
@@ -82,7 +85,7 @@ test('the history tells what was done, the latest first, and what was undone', a
   const { actions } = await api.call(listActions, { query: { limit: 3 } });
   expect(actions.map(({ sentence }) => sentence)).toEqual([
     'Changed the circle Nearest',
-    'Changed the circle Nearest',
+    'Renamed Inner to Nearest for 0 people',
     'Changed your settings',
   ]);
   await api.call(undoAction, { params: { id: actions[0]!.id } });

@@ -1,9 +1,10 @@
+import { changeEntry } from '@/contract/lists';
 import { randomUUID } from 'node:crypto';
 
 import { createCadence, enrol } from '@/contract/cadences';
 import { addPerson, getPerson } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
-import { getSettings, moveClock, saveCircle, saveSettings, undoAction } from '@/contract/settings';
+import { getSettings, moveClock, saveSettings, undoAction } from '@/contract/settings';
 import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
@@ -173,8 +174,8 @@ describe('promises on the desk', () => {
   test('changing the promise of a circle moves everybody in it, and can be undone', async () => {
     const id = await person('Ana', { circleId: INNER });
     await api.call(logTouch, { body: { personId: id, kind: 'call', outcome: 'reached' } });
-    const { actionId } = await api.call(saveCircle, {
-      params: { id: INNER },
+    const { actionId } = await api.call(changeEntry, {
+      params: { list: 'circle', id: INNER },
       body: { promiseDays: 45 },
     });
     expect((await api.call(getPerson, { params: { id } })).standing.slack).toBe(45);

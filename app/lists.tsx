@@ -1,0 +1,1 @@
+export { ListsScreen as default } from '@/client/settings/lists-screen';

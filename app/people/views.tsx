@@ -1,0 +1,1 @@
+export { ViewsScreen as default } from '@/client/people/views-screen';

@@ -1,0 +1,1 @@
+export { GapScreen as default } from '@/client/tidy/gap-screen';

@@ -1,0 +1,1 @@
+export { TidyScreen as default } from '@/client/tidy/tidy-screen';

@@ -1,0 +1,1 @@
+export { SameScreen as default } from '@/client/tidy/same-screen';

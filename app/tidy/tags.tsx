@@ -1,0 +1,1 @@
+export { TagsScreen as default } from '@/client/tidy/tags-screen';

@@ -1,0 +1,82 @@
+import { View } from 'react-native';
+
+import { useRead } from '@/client/api';
+import { Body, Heading, Lead, Linked, Page, Soft, Title } from '@/client/ui';
+import { listGaps, suggestTags } from '@/contract/gaps';
+import { listSame } from '@/contract/same';
+
+import { GAP_WORDS } from './gap-words';
+
+/** What keeps the sphere clean: doubles, gaps, tags that fit. */
+export function TidyScreen() {
+  const same = useRead(listSame, { query: { limit: 1 } });
+  const gaps = useRead(listGaps);
+  const ideas = useRead(suggestTags);
+  const pairs = same.data ? same.data.sure + same.data.ask : null;
+  return (
+    <Page narrow>
+      <Linked href="/people" className="min-h-[44px] justify-center self-start">
+        <Body className="text-sea">‹ People</Body>
+      </Linked>
+      <Title>Tidy up</Title>
+      <View role="list" className="gap-1">
+        <Way
+          href="/tidy/same"
+          name="Twice here?"
+          count={pairs}
+          words={
+            pairs
+              ? `${same.data!.sure} surely, ${same.data!.ask} perhaps one person`
+              : 'Nobody seems to be here twice'
+          }
+        />
+        <Way
+          href="/tidy/tags"
+          name="Tags that fit"
+          count={ideas.data?.total ?? null}
+          words={
+            ideas.data?.learnt
+              ? `Learnt here from how you tag, from ${ideas.data.learnt} of your tags`
+              : 'Tag at least four people alike, and Pen Pal learns what the tag means'
+          }
+        />
+      </View>
+      <Heading>What is not known</Heading>
+      <View role="list">
+        {(gaps.data?.gaps ?? []).map(({ lack, people }) => (
+          <Way
+            key={lack}
+            href={`/tidy/${lack}`}
+            name={GAP_WORDS[lack].title}
+            count={people}
+            words={people === 0 ? 'Known of everybody' : ''}
+          />
+        ))}
+      </View>
+    </Page>
+  );
+}
+
+interface WayProps {
+  href: string;
+  name: string;
+  count: number | null;
+  words: string;
+}
+
+function Way({ href, name, count, words }: WayProps) {
+  return (
+    <View role="listitem">
+      <Linked
+        href={href}
+        className="min-h-[52px] flex-row items-center gap-3 border-b border-line py-1"
+      >
+        <View className="min-w-0 flex-1">
+          <Lead>{name}</Lead>
+          {words ? <Soft>{words}</Soft> : null}
+        </View>
+        <Lead className="tabular-nums">{count ?? ''}</Lead>
+      </Linked>
+    </View>
+  );
+}

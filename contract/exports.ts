@@ -1,0 +1,38 @@
+import { z } from 'zod';
+
+import { endpoint } from './endpoint';
+import { Who } from './filters';
+import { Target } from './imports';
+
+const subject = 'people';
+
+export const exportColumns = endpoint({
+  method: 'get',
+  path: '/exports/columns',
+  subject,
+  summary: 'The columns that can go out, and those chosen last time',
+  response: z.object({
+    columns: z.array(z.object({ key: Target, label: z.string() })),
+    chosen: z.array(Target),
+  }),
+});
+
+export const exportPeople = endpoint({
+  method: 'post',
+  path: '/exports',
+  subject,
+  summary: 'People as a CSV or vCard 4.0 file; the columns are remembered',
+  body: z.object({
+    who: Who,
+    format: z.enum(['csv', 'vcard']),
+    /** Of a CSV file. */
+    columns: z.array(Target).max(200).default([]),
+  }),
+  response: z.object({
+    fileName: z.string(),
+    mime: z.string(),
+    content: z.string(),
+    people: z.number().int(),
+  }),
+  errors: ['invalid'],
+});

@@ -1,0 +1,113 @@
+import Papa from 'papaparse';
+
+import {
+  COLUMNS,
+  displayName,
+  formatPhone,
+  type ColumnKey,
+  type ImportTarget,
+  type OwnField,
+  type PersonFields,
+} from '@/core/people';
+
+import {
+  joinAddresses,
+  joinCell,
+  writeConsent,
+  writeDates,
+  writeNotes,
+  writeReach,
+  type DatedNote,
+} from './cells';
+import { ownValueText } from './own';
+
+/** What is known of one person when they go out. */
+export interface ExportedPerson {
+  fields: PersonFields;
+  tags: string[];
+  circle: string;
+  promiseDays: number | null;
+  /** The latest first. */
+  notes: DatedNote[];
+  lastTouch: string | null;
+}
+
+const CELL: Record<ColumnKey, (p: ExportedPerson) => string> = {
+  name: ({ fields }) => displayName(fields),
+  prefix: ({ fields }) => fields.prefix,
+  givenName: ({ fields }) => fields.givenName,
+  middleName: ({ fields }) => fields.middleName,
+  familyName: ({ fields }) => fields.familyName,
+  suffix: ({ fields }) => fields.suffix,
+  goesBy: ({ fields }) => fields.goesBy,
+  company: ({ fields }) => fields.company,
+  jobTitle: ({ fields }) => fields.jobTitle,
+  email: ({ fields }) => fields.emails[0]?.value ?? '',
+  emailLabel: ({ fields }) => fields.emails[0]?.label ?? '',
+  moreEmails: ({ fields }) => joinCell(fields.emails.slice(1).map(writeReach)),
+  phone: ({ fields }) => formatPhone(fields.phones[0]?.value ?? ''),
+  phoneLabel: ({ fields }) => fields.phones[0]?.label ?? '',
+  morePhones: ({ fields }) => joinCell(fields.phones.slice(1).map(writeReach)),
+  addressLine: ({ fields }) => fields.addresses[0]?.line ?? '',
+  city: ({ fields }) => fields.addresses[0]?.city ?? '',
+  region: ({ fields }) => fields.addresses[0]?.region ?? '',
+  postalCode: ({ fields }) => fields.addresses[0]?.postalCode ?? '',
+  country: ({ fields }) => fields.addresses[0]?.country ?? '',
+  place: ({ fields }) => fields.addresses[0]?.place ?? '',
+  addressLabel: ({ fields }) => fields.addresses[0]?.label ?? '',
+  lat: ({ fields }) => String(fields.addresses[0]?.lat ?? ''),
+  lon: ({ fields }) => String(fields.addresses[0]?.lon ?? ''),
+  moreAddresses: ({ fields }) => joinAddresses(fields.addresses.slice(1)),
+  link: ({ fields }) => joinCell(fields.links.map(writeReach)),
+  birthday: ({ fields }) => fields.birthday ?? '',
+  wedding: ({ fields }) => fields.dates.find(isWedding)?.on ?? '',
+  dates: ({ fields }) => writeDates(fields.dates.filter((d) => d !== fields.dates.find(isWedding))),
+  interests: ({ fields }) => joinCell(fields.interests),
+  roles: ({ fields }) => joinCell(fields.roles),
+  standing: ({ fields }) => fields.standing,
+  source: ({ fields }) => fields.source,
+  circle: ({ circle }) => circle,
+  promise: ({ promiseDays }) => String(promiseDays ?? ''),
+  tags: ({ tags }) => joinCell(tags),
+  preferred: ({ fields }) => fields.preferred,
+  language: ({ fields }) => fields.language,
+  favourite: ({ fields }) => (fields.favourite ? 'yes' : ''),
+  wouldRefer: ({ fields }) =>
+    [fields.wouldRefer, fields.wouldRefer && fields.wouldReferOn].filter(Boolean).join(' '),
+  consent: ({ fields }) => writeConsent(fields.consent),
+  note: ({ notes }) => notes[0]?.body ?? '',
+  notes: ({ notes }) => writeNotes(notes),
+  lastTouch: ({ lastTouch }) => lastTouch ?? '',
+};
+
+const isWedding = ({ name }: { name: string }) => name === 'Wedding';
+
+/**
+ * A cell that a spreadsheet would run as a formula gets an apostrophe before it, which reading
+ * takes off again (OWASP "CSV injection").
+ */
+export const guard = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+
+/** The header of a column, by which import knows it again. */
+export const columnLabel = (column: ImportTarget, own: readonly OwnField[]): string =>
+  column.startsWith('own:')
+    ? (own.find(({ id }) => column === `own:${id}`)?.name ?? '')
+    : COLUMNS[column as ColumnKey].label;
+
+function cellOf(person: ExportedPerson, column: ImportTarget, own: readonly OwnField[]): string {
+  if (!column.startsWith('own:')) return CELL[column as ColumnKey](person);
+  const field = own.find(({ id }) => column === `own:${id}`);
+  const value = field && person.fields.own[field.id];
+  return field && value !== undefined ? ownValueText(field, value) : '';
+}
+
+/** People as CSV (RFC 4180: CRLF, quotes doubled) with a byte-order mark, by which spreadsheets know UTF-8. */
+export function toCsv(
+  people: readonly ExportedPerson[],
+  columns: readonly ImportTarget[],
+  own: readonly OwnField[],
+): string {
+  const rows = people.map((person) => columns.map((column) => guard(cellOf(person, column, own))));
+  const header = columns.map((column) => guard(columnLabel(column, own)));
+  return `\uFEFF${Papa.unparse([header, ...rows], { newline: '\r\n' })}\r\n`;
+}

@@ -1,0 +1,256 @@
+import fc from 'fast-check';
+import Papa from 'papaparse';
+
+import { COLUMN_KEYS, NO_ADDRESS, NOBODY, type ImportTarget, type OwnField } from '@/core/people';
+import { plainDate } from '@/core/time';
+
+import {
+  guard,
+  guessMapping,
+  importRows,
+  joinCell,
+  readAddresses,
+  readNotes,
+  readNumber,
+  readOwnValue,
+  readPasted,
+  readTable,
+  splitCell,
+  toCsv,
+  writeAddress,
+  writeNotes,
+  type ExportedPerson,
+} from '.';
+
+const today = plainDate('2026-11-23');
+const OWN: OwnField[] = [
+  { id: '0190a000-0000-7000-8000-0000000000f1', name: 'Loan', type: 'money', choices: [] },
+  { id: '0190a000-0000-7000-8000-0000000000f3', name: 'Size', type: 'choice', choices: ['S', 'L'] },
+];
+const COLUMNS: ImportTarget[] = [
+  ...COLUMN_KEYS.filter((key) => key !== 'name'),
+  ...OWN.map(({ id }) => `own:${id}` as const),
+];
+
+const load = (csv: string) => {
+  const read = readTable(new TextEncoder().encode(csv));
+  if (!read.ok) throw new Error(read.fault.reason);
+  return importRows(read.table, guessMapping(read.table, OWN), today, OWN);
+};
+
+const word = fc
+  .stringMatching(/^[A-Za-zÅéł=+@'"(][A-Za-z0-9 ,;|\\"'().&=+@-]{0,14}[A-Za-z0-9"]$/)
+  .map((text) => text.replace(/\s+/g, ' ').trim());
+// Labels stand in brackets behind their value, so they have none themselves.
+const label = fc.constantFrom('', 'home', 'work', 'the boat');
+const day = fc.constantFrom('1980-05-04', '2011-12-31', '2024-02-29');
+
+const person = fc.record({
+  fields: fc.record({
+    ...Object.fromEntries(Object.entries(NOBODY).map(([key, value]) => [key, fc.constant(value)])),
+    givenName: word,
+    familyName: word,
+    company: word,
+    emails: fc.uniqueArray(
+      fc.record({
+        value: fc.constantFrom('a@example.com', 'B.c+d@example.org', 'e@example.net'),
+        label,
+      }),
+      { selector: ({ value }) => value, maxLength: 3 },
+    ),
+    phones: fc.uniqueArray(
+      fc.record({ value: fc.constantFrom('+12015550123', '555-0142', '+441212345678'), label }),
+      { selector: ({ value }) => value, maxLength: 3 },
+    ),
+    addresses: fc.array(
+      fc.record({
+        ...Object.fromEntries(Object.keys(NO_ADDRESS).map((key) => [key, word])),
+        lat: fc.constantFrom(38.5, -1),
+        lon: fc.constantFrom(-150.25, 0),
+      }) as never,
+      { maxLength: 3 },
+    ),
+    birthday: fc.constantFrom(null, '05-04', '1980-05-04'),
+    dates: fc.array(fc.record({ name: fc.constantFrom('Moved in', 'Dog; cat', 'A, b'), on: day }), {
+      maxLength: 3,
+    }),
+    interests: fc.uniqueArray(word, { maxLength: 3 }),
+    roles: fc.uniqueArray(word, { maxLength: 3 }),
+    favourite: fc.boolean(),
+    own: fc.constantFrom({}, { [OWN[0]!.id]: 125_050, [OWN[1]!.id]: 'L' }),
+    consent: fc.constantFrom({}, { post: { answer: 'no', on: '2026-01-02', cameFrom: 'a; b, c' } }),
+  }) as never,
+  tags: fc.uniqueArray(
+    word.filter((text) => !text.startsWith('#')),
+    { maxLength: 3 },
+  ),
+  circle: fc.constantFrom('', 'Inner'),
+  promiseDays: fc.constantFrom(null, 45),
+  notes: fc.array(
+    fc.record({
+      on: day,
+      body: fc.constantFrom('one', 'two\nlines', '[2020-01-01] tricky', '=1+1'),
+    }),
+    { maxLength: 3 },
+  ),
+  lastTouch: fc.constantFrom(null, '2026-11-01'),
+}) as unknown as fc.Arbitrary<ExportedPerson>;
+
+test('what goes out as CSV comes back in without loss', () => {
+  fc.assert(
+    fc.property(fc.array(person, { minLength: 1, maxLength: 4 }), (people) => {
+      const { people: back, faults } = load(toCsv(people, COLUMNS, OWN));
+      expect(faults).toEqual([]);
+      expect(
+        back.map(({ fields, tags, circle, promiseDays, notes, lastTouch }) => ({
+          fields,
+          tags,
+          circle,
+          promiseDays,
+          notes,
+          lastTouch,
+        })),
+      ).toEqual(people);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+// RFC 4180: CRLF between rows, quotes doubled, fields with commas, quotes or line ends in quotes.
+test('a file is CSV as RFC 4180 has it, and a general reader agrees', () => {
+  const one: ExportedPerson = {
+    fields: { ...NOBODY, givenName: 'Rosa "Ro"', company: 'Net, Loft' },
+    tags: [],
+    circle: '',
+    promiseDays: null,
+    notes: [{ on: '2026-01-02', body: 'two\nlines' }],
+    lastTouch: null,
+  };
+  const csv = toCsv([one], ['givenName', 'company', 'note'], []);
+  expect(csv).toBe(
+    '\uFEFFFirst name,Company,Last note\r\n"Rosa ""Ro""","Net, Loft","two\nlines"\r\n',
+  );
+  expect(Papa.parse<string[]>(csv.slice(1).trimEnd()).data[1]).toEqual([
+    'Rosa "Ro"',
+    'Net, Loft',
+    'two\nlines',
+  ]);
+});
+
+// The list of OWASP's page on CSV injection.
+test.each(['=1+1', '+1', '-1', '@SUM(A1)', '\t=1', '\r=1', "'=1"])(
+  'the cell %j is no formula, and reads back as it was',
+  (cell) => {
+    expect(guard(cell)).toBe(`'${cell}`);
+  },
+);
+test('other cells stay as they are', () => {
+  expect(['Rosa', "'tis", '(541) 555-0142', ''].map(guard)).toEqual([
+    'Rosa',
+    "'tis",
+    '(541) 555-0142',
+    '',
+  ]);
+});
+
+test('several values in one cell', () => {
+  fc.assert(
+    fc.property(fc.array(word, { maxLength: 5 }), (words) => {
+      expect(splitCell(joinCell(words))).toEqual(words);
+    }),
+  );
+  expect(readAddresses('12 Lantern Row')).toEqual([{ ...NO_ADDRESS, line: '12 Lantern Row' }]);
+  const odd = { ...NO_ADDRESS, line: 'a | b; c\\', city: 'x', lat: 1, lon: 2 };
+  expect(readAddresses(writeAddress(odd))).toEqual([odd]);
+});
+
+test('notes in one cell keep their days', () => {
+  expect(readNotes('no day\nat all')).toEqual([{ on: null, body: 'no day\nat all' }]);
+  const notes = [
+    { on: '2026-01-02', body: 'one\n[2020-01-01] not a day of a note' },
+    { on: '2025-01-02', body: 'two' },
+  ];
+  expect(readNotes(writeNotes(notes))).toEqual(notes);
+});
+
+test.each([
+  ['1,250.50', 1250.5],
+  ['$ 1 250', 1250],
+  ['12,5', 12.5],
+  ['-3', -3],
+  ['1.2.3', null],
+  ['about 3', null],
+])('the number %j', (text, value) => {
+  expect(readNumber(text)).toBe(value);
+});
+
+test.each([
+  ['money', '1,250.50', 125050],
+  ['money', 'much', null],
+  ['date', '31/02', null],
+  ['date', '5/4/2020', '2020-05-04'],
+  ['flag', 'Yes', true],
+  ['flag', 'maybe', null],
+  ['choice', 's', 'S'],
+  ['choice', 'XL', null],
+  ['number', 'ten', null],
+] as const)('an own field of %s reads %j', (type, text, value) => {
+  expect(readOwnValue({ type, choices: ['S', 'L'] }, text)).toBe(value);
+});
+
+describe('pasted names', () => {
+  test('parted by commas, semicolons and lines, with names in the ways mail programs write them', () => {
+    const { people, faults } = readPasted(
+      'Rosa Lind <rosa@example.com>, "Marsh, Gideon" <gideon@example.org>;bo@example.net\nAna Osei\n(201) 555-0123',
+    );
+    expect(faults).toEqual([]);
+    expect(
+      people.map(({ fields: f }) => [
+        f.givenName,
+        f.familyName,
+        f.emails[0]?.value ?? f.phones[0]?.value,
+      ]),
+    ).toEqual([
+      ['Rosa', 'Lind', 'rosa@example.com'],
+      ['Gideon', 'Marsh', 'gideon@example.org'],
+      ['', '', 'bo@example.net'],
+      ['Ana', 'Osei', undefined],
+      ['', '', '+12015550123'],
+    ]);
+  });
+
+  // RFC 5322, 3.4.1 and appendix A: good ones and bad ones.
+  test.each([
+    ['jdoe@machine.example', true],
+    ['"Joe Q. Public" <john.q.public@example.com>', true],
+    ['Mary Smith <mary@x.test>', true],
+    ['one@y.test', true],
+    ['a.b+c@example.com', true],
+    ['a..b@example.com', false],
+    ['.a@example.com', false],
+    ['a@', false],
+    ['@example.com', false],
+    ['a b@example.com', false],
+    ['<<a@example.com>', false],
+    ['12 !! 34', false],
+  ])('%s', (text, good) => {
+    const { people, faults } = readPasted(text);
+    expect([people.some(({ fields }) => fields.emails.length > 0), faults.length]).toEqual([
+      good,
+      good ? 0 : 1,
+    ]);
+  });
+
+  test('the same address twice counts once; rubbish is told', () => {
+    const { people, faults } = readPasted('a@example.com; A@example.com; ???');
+    expect(people).toHaveLength(1);
+    expect(faults.map(({ why }) => why)).toEqual([
+      'a@example.com is there twice; it is taken once.',
+      '“???” is neither a name nor an e-mail address.',
+    ]);
+  });
+
+  test('no text breaks it', () => {
+    fc.assert(fc.property(fc.string(), (text) => void readPasted(text)));
+  });
+});

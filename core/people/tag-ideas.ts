@@ -1,0 +1,89 @@
+import { fold } from './names';
+
+/** What is written about a person, and the tags they have. */
+export interface Described {
+  id: string;
+  text: string;
+  tags: readonly string[];
+}
+
+export interface TagIdea {
+  id: string;
+  tag: string;
+  /** Log-odds: how much likelier the words are with the tag than without. */
+  score: number;
+  /** The words that led to it, the weightiest first. */
+  words: string[];
+}
+
+/** A tag is learnt from so many people; fewer say more about them than about the tag. */
+export const LEARNT_FROM = 4;
+/** A word counts when so many people with the tag have it. */
+const WORD_IN = 2;
+const SURE = 2.2;
+const WORDS_SHOWN = 3;
+
+const STOP = new Set(
+  'a about after all also am an and any are as at be been but by can could did do does for from get go had has have he her here him his how i if in into is it its just like me met more my new no not now of off on once one or our out over said say she so some than that the their them then there they this to too up us very was we well were what when where which who will with would you your call called told asked wants talk talked today'.split(
+    ' ',
+  ),
+);
+
+/** The words of a text that can tell something, without plural s, each once. */
+export function tellingWords(text: string): Set<string> {
+  const words = fold(text).match(/\p{L}{3,}/gu) ?? [];
+  return new Set(
+    words.filter((w) => !STOP.has(w)).map((w) => (w.length > 4 ? w.replace(/s$/, '') : w)),
+  );
+}
+
+/**
+ * Tags that fit people who don't have them, learnt from those who do. For each tag and word the
+ * weight is the log of how much more often people with the tag have the word than the others
+ * (naive Bayes over words present, Laplace-smoothed); a tag is suggested where the weights of a
+ * person's words add up. Small enough to be explained by the words themselves.
+ */
+export function tagIdeas(people: readonly Described[]): TagIdea[] {
+  const words = new Map(people.map((p) => [p.id, tellingWords(p.text)]));
+  const all = new Map<string, number>();
+  for (const set of words.values()) for (const word of set) all.set(word, (all.get(word) ?? 0) + 1);
+  const byTag = new Map<string, Described[]>();
+  for (const person of people)
+    for (const tag of person.tags) byTag.set(tag, [...(byTag.get(tag) ?? []), person]);
+  const ideas: TagIdea[] = [];
+  for (const [tag, tagged] of byTag) {
+    if (tagged.length < LEARNT_FROM || tagged.length === people.length) continue;
+    const weights = weigh(tagged, people.length, words, all);
+    const has = new Set(tagged.map(({ id }) => id));
+    for (const { id } of people) {
+      if (has.has(id)) continue;
+      const telling = [...words.get(id)!]
+        .map((word) => ({ word, weight: weights.get(word) ?? 0 }))
+        .filter(({ weight }) => weight > 0)
+        .sort((a, b) => b.weight - a.weight || (a.word < b.word ? -1 : 1));
+      const score = telling.reduce((sum, { weight }) => sum + weight, 0);
+      if (score < SURE) continue;
+      ideas.push({ id, tag, score, words: telling.slice(0, WORDS_SHOWN).map(({ word }) => word) });
+    }
+  }
+  return ideas.sort((a, b) => b.score - a.score || (a.id < b.id ? -1 : 1));
+}
+
+function weigh(
+  tagged: readonly Described[],
+  total: number,
+  words: ReadonlyMap<string, ReadonlySet<string>>,
+  all: ReadonlyMap<string, number>,
+): Map<string, number> {
+  const within = new Map<string, number>();
+  for (const { id } of tagged)
+    for (const word of words.get(id)!) within.set(word, (within.get(word) ?? 0) + 1);
+  const weights = new Map<string, number>();
+  for (const [word, count] of within) {
+    if (count < WORD_IN) continue;
+    const inside = (count + 0.5) / (tagged.length + 1);
+    const outside = (all.get(word)! - count + 0.5) / (total - tagged.length + 1);
+    weights.set(word, Math.log(inside / outside));
+  }
+  return weights;
+}

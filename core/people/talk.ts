@@ -1,0 +1,109 @@
+import {
+  daysAgo,
+  longDate,
+  plural,
+  toDayNumber,
+  yearlyOn,
+  yearlyWords,
+  type PlainDate,
+} from '@/core/time';
+
+import { TIE_WORDS, type TieSeen } from './ties';
+
+/** What is known that a conversation can begin with. */
+export interface TalkSource {
+  /** The latest touch with words about it. */
+  lastWords: { on: PlainDate; words: string } | null;
+  pinned: readonly { on: PlainDate; body: string }[];
+  followUps: readonly { on: PlainDate; words: string }[];
+  ties: readonly { kind: TieSeen; name: string; birthday: string | null }[];
+  birthday: string | null;
+  dates: readonly { name: string; on: string }[];
+  jobs: readonly { name: string; completedOn: PlainDate | null }[];
+  interests: readonly string[];
+}
+
+/** One thing to talk about: what it is about, and it in words. */
+export interface TalkLine {
+  about: string;
+  words: string;
+}
+
+const DAYS_AHEAD = 30;
+const DAYS_BACK = 14;
+const PINNED_SHOWN = 3;
+
+/** What to talk about, the most personal first. */
+export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[] {
+  const { lastWords, followUps, pinned, ties, interests } = source;
+  const lines: TalkLine[] = [];
+  if (lastWords)
+    lines.push({
+      about: 'Last time',
+      words: `${lastWords.words} (${daysAgo(lastWords.on, today)})`,
+    });
+  for (const { on, words } of followUps)
+    lines.push({
+      about: 'Promised',
+      words: `${words || 'to come back'}, for ${longDate(on, today)}`,
+    });
+  for (const { body } of pinned.slice(0, PINNED_SHOWN))
+    lines.push({ about: 'Remember', words: body });
+  lines.push(...datesNear(source, today));
+  const family = ties.filter(({ kind }) => kind !== 'referred' && kind !== 'referred_by');
+  if (family.length > 0)
+    lines.push({
+      about: 'Family and friends',
+      words: family
+        .map(({ kind, name }) => `${name} (${TIE_WORDS[kind].toLowerCase()})`)
+        .join(', '),
+    });
+  if (interests.length > 0) lines.push({ about: 'Likes', words: interests.join(', ') });
+  return lines;
+}
+
+/** Days of the year that were lately or come soon, the nearest first. */
+function datesNear(source: TalkSource, today: PlainDate): TalkLine[] {
+  const days = [
+    ...(source.birthday ? [{ words: 'Birthday', on: source.birthday }] : []),
+    ...source.dates.map(({ name, on }) => ({ words: name, on })),
+    ...source.ties.flatMap(({ name, birthday }) =>
+      birthday ? [{ words: `${name}’s birthday`, on: birthday }] : [],
+    ),
+    ...source.jobs.flatMap(({ name, completedOn }) =>
+      completedOn ? [{ words: `${name} completed`, on: completedOn as string }] : [],
+    ),
+  ];
+  return days
+    .flatMap(({ words, on }) => {
+      const near = nearest(on, today);
+      return near ? [{ words, on, ...near }] : [];
+    })
+    .sort((a, b) => Math.abs(a.distance) - Math.abs(b.distance))
+    .map(({ words, on, distance, year }) => {
+      const years = on.length > 5 ? year - Number(on.slice(0, 4)) : 0;
+      const count = years > 0 ? `, ${plural(years, 'year')}` : '';
+      return {
+        about: 'Around now',
+        words: `${words} ${when(distance)} (${yearlyWords(on.slice(-5))}${count})`,
+      };
+    });
+}
+
+function nearest(on: string, today: PlainDate): { distance: number; year: number } | null {
+  const thisYear = Number(today.slice(0, 4));
+  const [month, dayOfMonth] = on.slice(-5).split('-').map(Number);
+  for (const year of [thisYear, thisYear + 1, thisYear - 1]) {
+    const day = yearlyOn({ month: month!, day: dayOfMonth! }, year);
+    const distance = toDayNumber(day) - toDayNumber(today);
+    if (distance <= DAYS_AHEAD && distance >= -DAYS_BACK) return { distance, year };
+  }
+  return null;
+}
+
+function when(distance: number): string {
+  if (distance === 0) return 'today';
+  if (distance === 1) return 'tomorrow';
+  if (distance === -1) return 'yesterday';
+  return distance > 0 ? `in ${distance} days` : `${-distance} days ago`;
+}

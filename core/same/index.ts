@@ -1,0 +1,5 @@
+export * from './address';
+export * from './find';
+export * from './nicknames';
+export * from './score';
+export * from './traits';

@@ -1,0 +1,181 @@
+import { jaroWinkler } from './jaro-winkler';
+
+import { areNicknames } from './nicknames';
+import { soundsOf, type Traits } from './traits';
+
+/**
+ * Weights of agreement and disagreement, in bits (Fellegi & Sunter 1969: log2 of how much likelier
+ * it is between two records of one person than between two people). Set by hand and held by the
+ * measured precision and recall in the bench.
+ */
+const WEIGHT = {
+  email: 10,
+  otherEmail: -2,
+  phone: 7,
+  otherPhone: -1.5,
+  home: 5,
+  otherHome: -1,
+  birthday: 8,
+  birthdayWithoutYear: 6,
+  birthdayNear: -1,
+  otherBirthday: -9,
+  family: 5,
+  familyNear: 3.5,
+  familySounds: 2.5,
+  otherFamily: -4,
+  given: 4,
+  givenNear: 3,
+  givenInitial: 1.5,
+  otherGiven: -12,
+  swapped: 7,
+  middle: 1.5,
+  otherMiddle: -4,
+  otherSuffix: -16,
+  oneSuffix: -3,
+  company: 2,
+  sameCompanyAlone: 9,
+};
+
+/** From here on it is surely one person; from the second on it is worth asking. */
+export const SURE = 14;
+export const ASK = 7;
+
+export type Verdict = 'sure' | 'ask' | 'different';
+
+export interface Comparison {
+  verdict: Verdict;
+  score: number;
+  /** What speaks for it and against it, for people: "same e-mail", "similar name". */
+  evidence: string[];
+}
+
+const JW_NEAR = 0.9;
+const JW_OTHER = 0.8;
+const sharesOne = (a: readonly string[], b: readonly string[]) => a.some((x) => b.includes(x));
+
+/** Numbers without an area code agree when their last seven digits do. */
+const samePhone = (a: string, b: string) =>
+  a === b || ((a.length === 7 || b.length === 7) && a.slice(-7) === b.slice(-7));
+
+/** Compares two people; symmetric. */
+export function compare(a: Traits, b: Traits): Comparison {
+  let score = 0;
+  const evidence: string[] = [];
+  const say = (weight: number, words?: string) => {
+    score += weight;
+    if (words) evidence.push(words);
+  };
+  const names = compareNames(a, b, say);
+  const both = (key: 'emails' | 'phones' | 'homes') => a[key].length > 0 && b[key].length > 0;
+  if (sharesOne(a.emails, b.emails)) say(WEIGHT.email, 'same e-mail');
+  else if (both('emails')) say(WEIGHT.otherEmail);
+  if (a.phones.some((x) => b.phones.some((y) => samePhone(x, y)))) say(WEIGHT.phone, 'same phone');
+  else if (both('phones')) say(WEIGHT.otherPhone);
+  if (sharesOne(a.homes, b.homes)) say(WEIGHT.home, 'same address');
+  else if (both('homes')) say(WEIGHT.otherHome, 'different addresses');
+  compareBirthdays(a.birthday, b.birthday, say);
+  if (a.company && a.company === b.company) {
+    const alone = !a.given && !a.family && !b.given && !b.family;
+    say(alone ? WEIGHT.sameCompanyAlone : WEIGHT.company, 'same company');
+  }
+  // Two first names at one address and phone are a family, however much they share.
+  const verdict =
+    score >= SURE && names !== 'different' ? 'sure' : score >= ASK ? 'ask' : 'different';
+  return { verdict, score, evidence };
+}
+
+type Say = (weight: number, words?: string) => void;
+
+function compareNames(a: Traits, b: Traits, say: Say): 'alike' | 'different' {
+  compareSuffixes(a, b, say);
+  if (isSwapped(a, b)) {
+    say(WEIGHT.swapped, 'first and last name swapped');
+    return 'alike';
+  }
+  const family = compareFamily(a.family, b.family);
+  const given = compareGiven(a, b);
+  say(family.weight);
+  say(given.weight);
+  if (family.alike && given.alike && (a.family || a.given) && (b.family || b.given)) {
+    const exact = family.weight === WEIGHT.family && given.exact;
+    say(0, exact ? 'same name' : given.nickname ? 'nickname' : 'similar name');
+    const [x, y] = [a.middle, b.middle];
+    if (x && y) {
+      const same = x === y || ((x.length === 1 || y.length === 1) && x[0] === y[0]);
+      say(same ? WEIGHT.middle : WEIGHT.otherMiddle, same ? undefined : 'different middle names');
+    }
+  } else if (!given.alike) say(0, 'different first names');
+  else if (!family.alike) say(0, 'different last names');
+  return given.alike ? 'alike' : 'different';
+}
+
+function compareSuffixes(a: Traits, b: Traits, say: Say): void {
+  if (a.suffix === b.suffix) return;
+  if (a.suffix && b.suffix) say(WEIGHT.otherSuffix, 'father and son by their suffix');
+  else say(WEIGHT.oneSuffix, 'only one has a suffix');
+}
+
+const isSwapped = (a: Traits, b: Traits): boolean =>
+  a.given !== '' &&
+  a.family !== '' &&
+  a.given !== a.family &&
+  near(a.given, b.family) &&
+  near(a.family, b.given) &&
+  !near(a.given, b.given);
+
+const near = (a: string, b: string) =>
+  a === b || (a !== '' && b !== '' && jaroWinkler(a, b) >= JW_NEAR);
+
+function compareFamily(a: string, b: string): { weight: number; alike: boolean } {
+  if (!a || !b) return { weight: 0, alike: true };
+  if (a === b) return { weight: WEIGHT.family, alike: true };
+  const similar = jaroWinkler(a, b);
+  // One part of a double name: "Marsh" and "Marsh Lind".
+  const part = a.split(' ').includes(b) || b.split(' ').includes(a);
+  if (similar >= JW_NEAR || part) return { weight: WEIGHT.familyNear, alike: true };
+  if (sharesOne(soundsOf(a), soundsOf(b)) && similar >= 0.7)
+    return { weight: WEIGHT.familySounds, alike: true };
+  return { weight: WEIGHT.otherFamily, alike: false };
+}
+
+interface Given {
+  weight: number;
+  alike: boolean;
+  exact: boolean;
+  nickname: boolean;
+}
+
+function compareGiven(a: Traits, b: Traits): Given {
+  const xs = [a.given, a.goesBy].filter(Boolean);
+  const ys = [b.given, b.goesBy].filter(Boolean);
+  const answer = (weight: number, kind: 'exact' | 'nickname' | 'near' | 'other'): Given => ({
+    weight,
+    alike: kind !== 'other',
+    exact: kind === 'exact',
+    nickname: kind === 'nickname',
+  });
+  if (xs.length === 0 || ys.length === 0) return answer(0, 'near');
+  if (sharesOne(xs, ys)) return answer(WEIGHT.given, 'exact');
+  const some = (test: (x: string, y: string) => boolean) =>
+    xs.some((x) => ys.some((y) => test(x, y)));
+  if (some(areNicknames)) return answer(WEIGHT.given, 'nickname');
+  if (some((x, y) => (x.length === 1 || y.length === 1) && x[0] === y[0]))
+    return answer(WEIGHT.givenInitial, 'near');
+  if (some((x, y) => jaroWinkler(x, y) >= JW_NEAR)) return answer(WEIGHT.givenNear, 'near');
+  if (some((x, y) => jaroWinkler(x, y) >= JW_OTHER && sharesOne(soundsOf(x), soundsOf(y))))
+    return answer(WEIGHT.givenNear, 'near');
+  return answer(WEIGHT.otherGiven, 'other');
+}
+
+function compareBirthdays(a: string | null, b: string | null, say: Say): void {
+  if (!a || !b) return;
+  if (a === b)
+    return say(a.length > 5 ? WEIGHT.birthday : WEIGHT.birthdayWithoutYear, 'same birthday');
+  const yearless = a.length === 5 || b.length === 5;
+  if (yearless && a.slice(-5) === b.slice(-5))
+    return say(WEIGHT.birthdayWithoutYear, 'same birthday');
+  const [x, y] = yearless ? [a.slice(-5), b.slice(-5)] : [a, b];
+  const digits = [...x].filter((char, i) => char !== y[i]).length;
+  if (digits === 1) return say(WEIGHT.birthdayNear, 'birthdays differ by one digit');
+  say(WEIGHT.otherBirthday, 'different birthdays');
+}

@@ -1,0 +1,145 @@
+import type { Who } from '@/contract/filters';
+import { toCsv, writeVCard, columnLabel, type CardPerson } from '@/core/intake';
+import { COLUMN_KEYS, type ImportTarget, type OwnField } from '@/core/people';
+
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { invalid } from '../http/errors';
+import { readOwnFields } from '../lists';
+import { fieldsOf, idsOf, tiesOf } from '../people';
+import { readMemo, writeMemo } from '../settings';
+
+const CHOSEN = 'export-columns';
+const USUAL: ImportTarget[] = [
+  'givenName',
+  'familyName',
+  'company',
+  'email',
+  'phone',
+  'addressLine',
+  'city',
+  'region',
+  'postalCode',
+  'birthday',
+  'roles',
+  'circle',
+  'tags',
+  'note',
+];
+
+export async function columns(ctx: Context) {
+  const own = await readOwnFields(ctx.db);
+  const keys: ImportTarget[] = [...COLUMN_KEYS, ...own.map(({ id }) => `own:${id}` as const)];
+  const chosen = (await readMemo<ImportTarget[]>(ctx.db, CHOSEN)) ?? USUAL;
+  return {
+    columns: keys.map((key) => ({ key, label: columnLabel(key, own) })),
+    chosen: chosen.filter((key) => keys.includes(key)),
+  };
+}
+
+export async function exportPeople(
+  ctx: Context,
+  request: { who: Who; format: 'csv' | 'vcard'; columns: ImportTarget[] },
+) {
+  const ids = await idsOf(ctx.db, request.who, ctx.clock.today());
+  const own = await readOwnFields(ctx.db);
+  const people = await readCards(ctx.db, ids, own, request.format === 'vcard');
+  const name = `people-${ctx.clock.today()}`;
+  if (request.format === 'vcard')
+    return {
+      fileName: `${name}.vcf`,
+      mime: 'text/vcard;charset=utf-8',
+      content: people.map(writeVCard).join(''),
+      people: people.length,
+    };
+  if (request.columns.length === 0) throw invalid('Choose at least one column.', 'columns');
+  await writeMemo(ctx.db, CHOSEN, request.columns);
+  return {
+    fileName: `${name}.csv`,
+    mime: 'text/csv;charset=utf-8',
+    content: toCsv(people, request.columns, own),
+    people: people.length,
+  };
+}
+
+/** One person as a card to pass on: what others may know, without the owner's own notes and marks. */
+export async function card(ctx: Context, id: string): Promise<string | null> {
+  const [person] = await readCards(ctx.db, [id], [], true);
+  if (!person) return null;
+  const { fields } = person;
+  return writeVCard({
+    ...person,
+    tags: [],
+    circle: '',
+    promiseDays: null,
+    notes: [],
+    ties: [],
+    ownByName: {},
+    fields: {
+      ...fields,
+      roles: [],
+      standing: '',
+      source: '',
+      interests: [],
+      dates: [],
+      birthday: null,
+      favourite: false,
+      wouldRefer: null,
+      wouldReferOn: null,
+      consent: {},
+    },
+  });
+}
+
+interface CardRow {
+  id: string;
+  circle: string | null;
+  own_promise_days: number | null;
+  tags: string[];
+  notes: { on: string; body: string }[] | null;
+  last_on: string | null;
+  photo: string | null;
+  mime: string | null;
+  [column: string]: unknown;
+}
+
+async function readCards(
+  sql: Sql,
+  ids: readonly string[],
+  own: readonly OwnField[],
+  whole: boolean,
+): Promise<CardPerson[]> {
+  const rows = await sql.query<CardRow>(
+    `select p.*, c.name as circle,
+       array(select g.name from person_tag pt join tag g on g.id = pt.tag_id
+             where pt.person_id = p.id order by lower(g.name)) as tags,
+       (select json_agg(json_build_object('on', n.on_day, 'body', n.body) order by n.on_day desc, n.id desc)
+          from note n where n.person_id = p.id) as notes,
+       (select max(l.on_day) from last_touch l where l.person_id = p.id) as last_on,
+       case when $2::boolean then encode(f.bytes, 'base64') end as photo, f.mime
+     from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
+     left join circle c on c.id = p.circle_id left join photo f on f.id = p.photo_id
+     order by w.n`,
+    [ids, whole],
+  );
+  const names = new Map(own.map((field) => [field.id, field.name]));
+  return Promise.all(
+    rows.map(async (row) => {
+      const fields = fieldsOf(row);
+      return {
+        id: row.id,
+        fields,
+        tags: row.tags,
+        circle: row.circle ?? '',
+        promiseDays: row.own_promise_days,
+        notes: row.notes ?? [],
+        lastTouch: row.last_on,
+        ownByName: Object.fromEntries(
+          Object.entries(fields.own).map(([id, value]) => [names.get(id) ?? id, value]),
+        ),
+        photo: row.photo ? { mime: row.mime!, base64: row.photo.replace(/\s/g, '') } : null,
+        ties: whole ? await tiesOf(sql, row.id) : [],
+      };
+    }),
+  );
+}

@@ -1,0 +1,186 @@
+import type { ImportedPerson } from '@/core/intake';
+import { enrich, fold, type PersonFields, type TieKind } from '@/core/people';
+
+import { newId, type Sql } from '../db';
+import {
+  ensureNamed,
+  insertNotes,
+  insertPeople,
+  insertTie,
+  keepPhoto,
+  rewriteMany,
+  settleHouseholds,
+  shrink,
+  tagPeople,
+  toNote,
+  toRecord,
+} from '../people';
+import { insertTouches } from '../touches';
+import type { Joins } from './joining';
+import * as q from './queries';
+
+export interface Batch {
+  batchId: string;
+  today: string;
+  at: string;
+  circleId: string | null;
+  tag: string | null;
+}
+
+/** Somebody to be written: new, or present with something new about them. */
+interface Target {
+  id: string;
+  isNew: boolean;
+  /** All that the file says of them, from one row or several. */
+  rows: ImportedPerson[];
+}
+
+/** Writes those coming in; who surely is somebody else is joined to them. Answers how many. */
+export async function writePeople(
+  tx: Sql,
+  people: readonly ImportedPerson[],
+  joins: Joins,
+  batch: Batch,
+): Promise<{ added: number; joined: number }> {
+  const targets = targetsOf(people, joins);
+  const circles = await q.circleIdsByName(tx);
+  await ensureNamed(
+    tx,
+    people.map(({ fields }) => fields),
+  );
+  const added = targets.filter(({ isNew }) => isNew);
+  await insertPeople(
+    tx,
+    added.map(({ id, rows }) => {
+      const circle = rows.map((row) => circles.get(fold(row.circle))).find(Boolean);
+      return toRecord(fieldsOfRows(rows), {
+        id,
+        version: 1,
+        circleId: circle ?? batch.circleId,
+        ownPromiseDays: rows.find(({ promiseDays }) => promiseDays)?.promiseDays ?? null,
+        addedOn: batch.today,
+        batchId: batch.batchId,
+      });
+    }),
+  );
+  const present = targets.filter(({ isNew }) => !isNew);
+  await rewriteMany(
+    tx,
+    new Map(present.map(({ id, rows }) => [id, (fields) => rows.reduce(joinRow, fields)])),
+  );
+  await writeTags(tx, targets, batch.tag);
+  await writeNotes(tx, targets, circles, batch.today);
+  await writeTouches(tx, targets, batch);
+  for (const { id, rows, isNew } of targets) {
+    const photo = rows.find((row) => row.photo)?.photo;
+    const small = photo && isNew ? await shrink(photo) : null;
+    if (small) await keepPhoto(tx, id, small);
+    if (isNew)
+      for (const { kind, name } of rows.flatMap((row) => row.related ?? []))
+        await insertTie(tx, {
+          person_id: id,
+          other_id: null,
+          kind: kind as TieKind,
+          other_name: name,
+        });
+  }
+  await settleHouseholds(
+    tx,
+    targets.map(({ id }) => id),
+  );
+  return { added: added.length, joined: present.length };
+}
+
+const joinRow = (fields: PersonFields, row: ImportedPerson) => enrich(fields, row.fields);
+
+const fieldsOfRows = ([first, ...more]: ImportedPerson[]): PersonFields =>
+  more.reduce(joinRow, first!.fields);
+
+function targetsOf(people: readonly ImportedPerson[], joins: Joins): Target[] {
+  const byPlace: Target[] = [];
+  const byId = new Map<string, Target>();
+  people.forEach((row, i) => {
+    const join = joins.get(i);
+    const id = join && 'presentId' in join ? join.presentId : null;
+    const target = (join && 'place' in join
+      ? byPlace[join.place]
+      : id
+        ? byId.get(id)
+        : undefined) ?? {
+      id: id ?? newId(),
+      isNew: id === null,
+      rows: [],
+    };
+    target.rows.push(row);
+    byPlace.push(target);
+    byId.set(target.id, target);
+  });
+  return [...byId.values()];
+}
+
+async function writeTags(tx: Sql, targets: readonly Target[], tag: string | null): Promise<void> {
+  const shared = tag ? [tag] : [];
+  await tagPeople(
+    tx,
+    targets.flatMap(({ id, rows }) =>
+      [...new Set([...rows.flatMap((row) => row.tags), ...shared])].map((name) => ({
+        personId: id,
+        tag: name,
+      })),
+    ),
+  );
+}
+
+/** Notes that somebody has already, word for word, are not written again. */
+async function writeNotes(
+  tx: Sql,
+  targets: readonly Target[],
+  circles: ReadonlyMap<string, string>,
+  today: string,
+): Promise<void> {
+  const known = await q.noteBodies(
+    tx,
+    targets.filter(({ isNew }) => !isNew).map(({ id }) => id),
+  );
+  const notes = targets.flatMap(({ id, rows }) =>
+    rows.flatMap((row) => {
+      // A circle that does not exist here is not lost: its name goes into the note.
+      const unknown = row.circle && !circles.has(fold(row.circle));
+      const undated = row.notes.filter(({ on }) => on === null).map(({ body }) => body);
+      if (unknown) undated.push(`Circle: ${row.circle}`);
+      const dated = row.notes.filter(({ on }) => on !== null && on <= today);
+      return [
+        ...(undated.length > 0 ? [toNote(id, today, undated.join('\n'))] : []),
+        ...dated.map(({ on, body }) => toNote(id, on!, body)),
+      ].filter(({ body }) => !known.has(`${id} ${body}`));
+    }),
+  );
+  if (notes.length > 0) await insertNotes(tx, notes);
+}
+
+/** The last touch that a file tells of counts, unless a later one is on record. */
+async function writeTouches(tx: Sql, targets: readonly Target[], batch: Batch): Promise<void> {
+  const latest = targets.flatMap(({ id, rows }) => {
+    const days = rows.flatMap(({ lastTouch }) => (lastTouch ? [lastTouch] : [])).sort();
+    return days.length > 0 ? [{ id, on: days.at(-1)! }] : [];
+  });
+  const known = await q.lastDays(
+    tx,
+    latest.map(({ id }) => id),
+  );
+  const fresh = latest.filter(({ id, on }) => (known.get(id) ?? '') < on);
+  if (fresh.length === 0) return;
+  await insertTouches(
+    tx,
+    fresh.map(({ id, on }) => ({
+      id: newId(),
+      person_id: id,
+      on_day: on,
+      logged_at: batch.at,
+      kind: 'other',
+      outcome: 'reached',
+      hold: 1,
+      note: '',
+    })),
+  );
+}

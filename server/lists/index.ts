@@ -1,0 +1,1 @@
+export { ensureEntries, readOwnFields } from './queries';

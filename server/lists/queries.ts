@@ -1,0 +1,188 @@
+import type { ListName } from '@/contract/lists';
+import type { OwnField, OwnType } from '@/core/people';
+
+import { maybeOne, newId, recordset, type Sql } from '../db';
+
+export interface EntryRow {
+  id: string;
+  name: string;
+  pinned: boolean;
+  retired: boolean;
+  people: number;
+}
+
+/** Where a list is kept, and the condition by which person `p` has its entry `e`. */
+const KEPT: Record<ListName, { table: string; where: string; has: string }> = {
+  role: { table: 'list_entry', where: `e.list = 'role'`, has: 'e.name = any(p.roles)' },
+  standing: { table: 'list_entry', where: `e.list = 'standing'`, has: 'p.standing = e.name' },
+  source: { table: 'list_entry', where: `e.list = 'source'`, has: 'p.source = e.name' },
+  circle: { table: 'public."circle"', where: 'true', has: 'p.circle_id = e.id' },
+  tag: {
+    table: 'tag',
+    where: 'true',
+    has: 'exists (select 1 from person_tag pt where pt.person_id = p.id and pt.tag_id = e.id)',
+  },
+  field: { table: 'own_field', where: 'true', has: 'p.own ? e.id::text' },
+};
+
+/** The entries of a list in the owner's order, with how many people who are not deleted have each. */
+export const readEntries = <T extends EntryRow = EntryRow>(sql: Sql, list: ListName) =>
+  sql.query<T>(
+    `select e.*, (select count(*)::int from person p where p.deleted_on is null and ${KEPT[list].has}) as people
+     from ${KEPT[list].table} e where ${KEPT[list].where}
+     order by e.position, lower(e.name)`,
+    [],
+  );
+
+export const findEntry = (sql: Sql, list: ListName, id: string) =>
+  maybeOne<EntryRow & { type?: OwnType; choices?: string[] }>(
+    sql,
+    `select e.*, (select count(*)::int from person p where p.deleted_on is null and ${KEPT[list].has}) as people
+     from ${KEPT[list].table} e where ${KEPT[list].where} and e.id = $1::uuid`,
+    [id],
+  );
+
+export async function findByName(sql: Sql, list: ListName, name: string): Promise<string | null> {
+  const row = await maybeOne<{ id: string }>(
+    sql,
+    `select e.id from ${KEPT[list].table} e where ${KEPT[list].where} and lower(e.name) = lower($1)`,
+    [name],
+  );
+  return row?.id ?? null;
+}
+
+export async function nextPosition(sql: Sql, list: ListName): Promise<number> {
+  const rows = await sql.query<{ n: number }>(
+    `select coalesce(max(e.position), -1) + 1 as n from ${KEPT[list].table} e where ${KEPT[list].where}`,
+  );
+  return rows[0]!.n;
+}
+
+/** Writes some columns of one entry. */
+export async function writeEntry(
+  sql: Sql,
+  list: ListName,
+  id: string,
+  values: Record<string, unknown>,
+): Promise<void> {
+  const names = Object.keys(values);
+  if (names.length === 0) return;
+  const set = names.map((name, i) => `${name} = $${i + 2}`).join(', ');
+  await sql.query(`update ${KEPT[list].table} set ${set} where id = $1::uuid`, [
+    id,
+    ...Object.values(values),
+  ]);
+}
+
+export async function insertEntry(
+  sql: Sql,
+  list: ListName,
+  values: Record<string, unknown>,
+): Promise<void> {
+  const all = KEPT[list].table === 'list_entry' ? { ...values, list } : values;
+  const names = Object.keys(all);
+  await sql.query(
+    `insert into ${KEPT[list].table} (${names.join(', ')}) values (${names.map((_, i) => `$${i + 1}`).join(', ')})`,
+    Object.values(all),
+  );
+}
+
+export const deleteEntry = (sql: Sql, list: ListName, id: string) =>
+  sql.query(`delete from ${KEPT[list].table} where id = $1::uuid`, [id]);
+
+export const writeOrder = (sql: Sql, list: ListName, ids: readonly string[]) =>
+  sql.query(
+    `update ${KEPT[list].table} e set position = o.n::int - 1
+     from unnest($1::uuid[]) with ordinality as o (id, n) where e.id = o.id and e.position <> o.n - 1`,
+    [ids],
+  );
+
+/**
+ * Names that are new to a list are put at its end, so that they can be chosen again. Answers every
+ * name as the list writes it, by its lower case.
+ */
+export async function ensureEntries(
+  sql: Sql,
+  list: 'role' | 'standing' | 'source',
+  names: readonly string[],
+): Promise<Map<string, string>> {
+  const wanted = [...new Map(names.filter(Boolean).map((n) => [n.toLowerCase(), n])).values()];
+  if (wanted.length === 0) return new Map();
+  const present = await sql.query<{ name: string }>(
+    'select name from list_entry where list = $1 and lower(name) = any($2::text[])',
+    [list, wanted.map((name) => name.toLowerCase())],
+  );
+  const known = new Map(present.map(({ name }) => [name.toLowerCase(), name]));
+  const missing = wanted.filter((name) => !known.has(name.toLowerCase()));
+  if (missing.length > 0) {
+    const position = await nextPosition(sql, list);
+    await sql.query(
+      `insert into list_entry (id, list, name, position)
+       select id, $2, name, position from json_to_recordset($1::json) as r (id uuid, name text, position int)`,
+      [recordset(missing.map((name, i) => ({ id: newId(), name, position: position + i }))), list],
+    );
+    for (const name of missing) known.set(name.toLowerCase(), name);
+  }
+  return known;
+}
+
+/** Gives everybody who has one name of a list another, or none; answers how many they are. */
+export async function renameInPeople(
+  sql: Sql,
+  list: 'role' | 'standing' | 'source',
+  from: string,
+  to: string | null,
+): Promise<number> {
+  const isRole = list === 'role';
+  const set = isRole
+    ? `roles = case when $2::text is null or $2::text = any(roles) then array_remove(roles, $1)
+         else array_replace(roles, $1, $2::text) end`
+    : `${list} = coalesce($2::text, '')`;
+  const rows = await sql.query(
+    `update person set ${set}, version = version + 1
+     where ${isRole ? '$1 = any(roles)' : `${list} = $1`} returning id`,
+    [from, to],
+  );
+  return rows.length;
+}
+
+export async function moveCircle(sql: Sql, from: string, to: string | null): Promise<number> {
+  const rows = await sql.query(
+    `update person set circle_id = $2::uuid, version = version + 1 where circle_id = $1::uuid returning id`,
+    [from, to],
+  );
+  return rows.length;
+}
+
+/** Who has the one tag gets the other (once), or none. */
+export async function moveTag(sql: Sql, from: string, to: string | null): Promise<number> {
+  const had = await sql.query<{ person_id: string }>(
+    'delete from person_tag where tag_id = $1::uuid returning person_id',
+    [from],
+  );
+  if (to)
+    await sql.query(
+      `insert into person_tag (id, person_id, tag_id)
+       select r.id, r.person_id, $2::uuid from json_to_recordset($1::json) as r (id uuid, person_id uuid)
+       on conflict (person_id, tag_id) do nothing`,
+      [recordset(had.map(({ person_id }) => ({ id: newId(), person_id }))), to],
+    );
+  return had.length;
+}
+
+/** Values of one own field go to another where that is empty, or away. */
+export async function moveOwn(sql: Sql, from: string, to: string | null): Promise<number> {
+  const moved = to
+    ? `case when own ? $2 then own - $1 else (own - $1) || jsonb_build_object($2::text, own -> $1) end`
+    : 'own - $1';
+  const rows = await sql.query(
+    `update person set own = ${moved}, version = version + 1 where own ? $1 returning id`,
+    to ? [from, to] : [from],
+  );
+  return rows.length;
+}
+
+export const readOwnFields = (sql: Sql) =>
+  sql.query<OwnField & { pinned: boolean; retired: boolean }>(
+    'select id, name, type, choices, pinned, retired from own_field order by position, lower(name)',
+  );
