@@ -1,6 +1,8 @@
 import { benchDurability } from './durability';
 import { benchPage } from './page';
+import { benchPeople } from './people';
 import { benchPlan } from './plan';
+import { benchSame } from './same';
 import { benchDesk, benchImport } from './server';
 import { printTable } from './table';
 
@@ -9,6 +11,8 @@ async function main(): Promise<void> {
     ...(await benchPlan()),
     ...(await benchDesk()),
     ...(await benchImport()),
+    ...(await benchSame()),
+    ...(await benchPeople()),
     ...(await benchDurability()),
     ...(await benchPage()),
   ];

@@ -1,4 +1,4 @@
-import { parseOneAddress } from 'email-addresses';
+import addresses from 'email-addresses';
 
 import { NOBODY } from '@/core/people';
 
@@ -32,7 +32,7 @@ function readEntry(text: string): ImportedPerson['fields'] | null {
   const bare = readEmail(text);
   if (bare) return { ...NOBODY, emails: [{ value: bare, label: '' }] };
   const angled = /^([^<>]*?)\s*<\s*([^<>\s]+)\s*>$/.exec(text);
-  const parsed = angled ? parseOneAddress({ input: text, rfc6532: true }) : null;
+  const parsed = angled ? addresses.parseOneAddress({ input: text, rfc6532: true }) : null;
   const email = angled
     ? readEmail(parsed && 'address' in parsed ? parsed.address : angled[2]!)
     : null;

@@ -78,9 +78,10 @@ export function compare(a: Traits, b: Traits): Comparison {
     const alone = !a.given && !a.family && !b.given && !b.family;
     say(alone ? WEIGHT.sameCompanyAlone : WEIGHT.company, 'same company');
   }
-  // Two first names at one address and phone are a family, however much they share.
-  const verdict =
-    score >= SURE && names !== 'different' ? 'sure' : score >= ASK ? 'ask' : 'different';
+  // Two first names at one address and phone are a family, however much they share; so may be
+  // somebody with a suffix and somebody of the same name without one.
+  const maybeFamily = names === 'different' || a.suffix !== b.suffix;
+  const verdict = score >= SURE && !maybeFamily ? 'sure' : score >= ASK ? 'ask' : 'different';
   return { verdict, score, evidence };
 }
 
