@@ -44,6 +44,7 @@ const linesIn = (group: Group): number =>
 /** Warmth and views at hand, everything else one tap away. */
 export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
   const facets = useRead(peopleFacets, {}, { keepPrevious: true });
+  const router = useRouter();
   const [open, setOpen] = useState(false);
   const toggleWarmth = (warmth: Warmth) => {
     const chosen = filter.warmths ?? [];
@@ -89,6 +90,8 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
         {Object.keys(filter).length > 0 ? (
           <Button weight="quiet" label="Clear all" onPress={() => onFilter({})} />
         ) : null}
+        <View className="flex-1" />
+        <Button weight="quiet" label="Tidy up" onPress={() => router.navigate('/tidy')} />
       </View>
       {filter.among === 'archived' || filter.among === 'deleted' ? (
         <Soft>{`Showing those ${filter.among}.`}</Soft>

@@ -9,11 +9,15 @@ import { changeMany } from '@/contract/many';
 import { eraseImpact, erasePerson, type PersonSheet } from '@/contract/people';
 import { savePhoto } from '@/contract/story';
 
+import { useSave } from './facts/use-save';
+
 /** What can be done with the whole record: pass it on, put it away, delete, bring back, erase. */
 export function PutAway({ sheet }: { sheet: PersonSheet }) {
   const change = useWrite(changeMany);
   const photo = useWrite(savePhoto);
   const [open, setOpen] = useState<'none' | 'delete' | 'erase'>('none');
+  const favour = useSave(sheet);
+  const { favourite } = sheet.fields;
   const who = { ids: [sheet.id] };
   const away = sheet.archivedOn !== null || sheet.deletedOn !== null;
   const act = (what: 'archive' | 'delete' | 'restore') =>
@@ -24,6 +28,12 @@ export function PutAway({ sheet }: { sheet: PersonSheet }) {
       {sheet.archivedOn ? <Soft>Archived: nothing is planned for them.</Soft> : null}
       {sheet.deletedOn ? <Soft>Deleted: they go for good 30 days after.</Soft> : null}
       <View className="-ml-2 flex-row flex-wrap">
+        <Button
+          weight="quiet"
+          label={favourite ? 'No longer at hand' : 'Keep at hand'}
+          disabled={favour.busy}
+          onPress={() => favour.save({ favourite: !favourite })}
+        />
         <Button
           weight="quiet"
           label="Pass on as a card"

@@ -29,7 +29,6 @@ import { spokenDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS, slackWords } from '@/core/touches';
 
 import { Facts } from './facts';
-import { useSave } from './facts/use-save';
 import { Photo } from './photo';
 import { PutAway } from './put-away';
 import { Story } from './story';
@@ -73,13 +72,13 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
       <Thread sheet={sheet} today={today} />
       <Rule />
       <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
-        <View className="min-w-0 flex-1 gap-2">
+        <View className={`gap-2 ${wide ? 'min-w-0 flex-1' : ''}`}>
           <Next sheet={sheet} today={today} />
           <Talk sheet={sheet} />
           <View className="h-2" />
           <Story sheet={sheet} today={today} />
         </View>
-        <View className="min-w-0 flex-1 gap-6">
+        <View className={`gap-6 ${wide ? 'min-w-0 flex-1' : ''}`}>
           <Facts sheet={sheet} today={today} />
           <Cadences sheet={sheet} today={today} />
           <PutAway sheet={sheet} />
@@ -102,11 +101,11 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
 
 function Head({ sheet }: { sheet: PersonSheet }) {
   const { fields } = sheet;
-  const { busy, save } = useSave(sheet);
   const about = [
     fields.roles.join(', '),
     sheet.circle && `${sheet.circle.name} circle`,
     fields.company,
+    fields.favourite && 'kept at hand',
   ];
   const home = fields.addresses[0];
   const address = home ? [home.line, home.place || home.city].filter(Boolean).join(', ') : '';
@@ -118,14 +117,6 @@ function Head({ sheet }: { sheet: PersonSheet }) {
         <Soft className="text-[15px]">{about.filter(Boolean).join(' · ')}</Soft>
         {address ? <Soft className="text-[15px]">{address}</Soft> : null}
       </View>
-      <Button
-        weight="quiet"
-        className="self-start"
-        label={fields.favourite ? 'At hand' : 'Keep at hand'}
-        aria-pressed={fields.favourite}
-        disabled={busy}
-        onPress={() => save({ favourite: !fields.favourite })}
-      />
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
 import {
@@ -66,6 +66,7 @@ export function ListsScreen() {
       </Linked>
       <Title>Lists and fields</Title>
       <Choice label="List" value={list} options={LISTS} onChange={setList} />
+      <Soft>Press an entry to rename, order, retire or merge it.</Soft>
       <Waiting query={lists}>
         {(data) => (
           <>
@@ -165,7 +166,7 @@ interface RowProps {
 
 /** One entry: its name changes for everybody who has it, and how many they are stands beside it. */
 function EntryRow({ list, entry, at, all }: RowProps) {
-  const [open, setOpen] = useState<'none' | 'change' | 'merge'>('none');
+  const [open, setOpen] = useState<'none' | 'acts' | 'change' | 'merge'>('none');
   const change = useWrite(changeEntry);
   const order = useWrite(orderEntries);
   const remove = useWrite(removeEntry);
@@ -184,15 +185,20 @@ function EntryRow({ list, entry, at, all }: RowProps) {
   ];
   return (
     <View role="listitem" className="gap-1 border-b border-line py-2">
-      <View className="flex-row flex-wrap items-baseline gap-x-3">
+      <Pressable
+        role="button"
+        aria-expanded={open !== 'none'}
+        onPress={() => setOpen(open === 'none' ? 'acts' : 'none')}
+        className="min-h-[36px] flex-row flex-wrap items-baseline gap-x-3"
+      >
         <Body className={entry.retired ? 'text-soft' : ''}>{entry.name}</Body>
         <Soft>{about.filter(Boolean).join(' · ')}</Soft>
-      </View>
+      </Pressable>
       {open === 'change' ? (
         <ChangeEntry list={list} entry={entry} onClose={() => setOpen('none')} />
       ) : open === 'merge' ? (
         <MergeEntry list={list} entry={entry} all={all} onClose={() => setOpen('none')} />
-      ) : (
+      ) : open === 'acts' ? (
         <View className="-ml-2 flex-row flex-wrap">
           <Button
             weight="quiet"
@@ -230,7 +236,7 @@ function EntryRow({ list, entry, at, all }: RowProps) {
             onPress={() => remove.mutate({ params })}
           />
         </View>
-      )}
+      ) : null}
     </View>
   );
 }

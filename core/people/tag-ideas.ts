@@ -18,9 +18,11 @@ export interface TagIdea {
 
 /** A tag is learnt from so many people; fewer say more about them than about the tag. */
 export const LEARNT_FROM = 4;
-/** A word counts when so many people with the tag have it. */
+/** A word counts when so many people with the tag have it, and one in ten of them. */
 const WORD_IN = 2;
-const SURE = 2.2;
+const WORD_SHARE = 0.1;
+/** Suggested from this log-odds on: likelier than four to one. */
+const LIKELY = Math.log(4);
 const WORDS_SHOWN = 3;
 
 const STOP = new Set(
@@ -38,10 +40,10 @@ export function tellingWords(text: string): Set<string> {
 }
 
 /**
- * Tags that fit people who don't have them, learnt from those who do. For each tag and word the
- * weight is the log of how much more often people with the tag have the word than the others
- * (naive Bayes over words present, Laplace-smoothed); a tag is suggested where the weights of a
- * person's words add up. Small enough to be explained by the words themselves.
+ * Tags that fit people who don't have them, learnt from those who do: naive Bayes over the words
+ * present. For each tag and word the weight is the log of how much more often people with the tag
+ * have the word than the others (Laplace-smoothed); they add up to the log-odds, beginning with how
+ * rare the tag is. Small enough to be explained by the words themselves.
  */
 export function tagIdeas(people: readonly Described[]): TagIdea[] {
   const words = new Map(people.map((p) => [p.id, tellingWords(p.text)]));
@@ -54,6 +56,7 @@ export function tagIdeas(people: readonly Described[]): TagIdea[] {
   for (const [tag, tagged] of byTag) {
     if (tagged.length < LEARNT_FROM || tagged.length === people.length) continue;
     const weights = weigh(tagged, people.length, words, all);
+    const prior = Math.log(tagged.length / (people.length - tagged.length));
     const has = new Set(tagged.map(({ id }) => id));
     for (const { id } of people) {
       if (has.has(id)) continue;
@@ -61,8 +64,8 @@ export function tagIdeas(people: readonly Described[]): TagIdea[] {
         .map((word) => ({ word, weight: weights.get(word) ?? 0 }))
         .filter(({ weight }) => weight > 0)
         .sort((a, b) => b.weight - a.weight || (a.word < b.word ? -1 : 1));
-      const score = telling.reduce((sum, { weight }) => sum + weight, 0);
-      if (score < SURE) continue;
+      const score = telling.reduce((sum, { weight }) => sum + weight, prior);
+      if (telling.length === 0 || score < LIKELY) continue;
       ideas.push({ id, tag, score, words: telling.slice(0, WORDS_SHOWN).map(({ word }) => word) });
     }
   }
@@ -80,9 +83,9 @@ function weigh(
     for (const word of words.get(id)!) within.set(word, (within.get(word) ?? 0) + 1);
   const weights = new Map<string, number>();
   for (const [word, count] of within) {
-    if (count < WORD_IN) continue;
-    const inside = (count + 0.5) / (tagged.length + 1);
-    const outside = (all.get(word)! - count + 0.5) / (total - tagged.length + 1);
+    if (count < Math.max(WORD_IN, tagged.length * WORD_SHARE)) continue;
+    const inside = (count + 1) / (tagged.length + 2);
+    const outside = (all.get(word)! - count + 1) / (total - tagged.length + 2);
     weights.set(word, Math.log(inside / outside));
   }
   return weights;

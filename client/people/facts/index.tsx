@@ -43,6 +43,7 @@ export function Facts({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
     <View className="gap-6">
       <View>
         <Heading>Facts</Heading>
+        <Soft>Press one to change it.</Soft>
         {facts
           .filter(({ key, known }) => known || adding === key)
           .map(({ key, show }) => (

@@ -53,7 +53,7 @@ export function Jobs({ sheet, today }: { sheet: PersonSheet; today: PlainDate })
       ) : (
         <Button
           weight="quiet"
-          className="self-start"
+          className="-ml-2 self-start"
           label="Add work"
           onPress={() => setOpen('new')}
         />

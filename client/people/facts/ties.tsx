@@ -56,7 +56,7 @@ export function Ties({ sheet }: { sheet: PersonSheet }) {
       ) : (
         <Button
           weight="quiet"
-          className="self-start"
+          className="-ml-2 self-start"
           label="Add a tie"
           onPress={() => setAdding(true)}
         />
@@ -135,7 +135,7 @@ function Home({ sheet }: { sheet: PersonSheet }) {
     return (
       <Button
         weight="quiet"
-        className="self-start"
+        className="-ml-2 self-start"
         label="Shares a home with…"
         onPress={() => setOpen('join')}
       />
