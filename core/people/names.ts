@@ -21,8 +21,14 @@ export function displayName(parts: NameParts): string {
   return name || parts.company || reach || 'Somebody without a name';
 }
 
+/** What people are ordered by: the family name, then the rest of the name, folded. */
+export const sortName = (parts: NameParts): string =>
+  fold([parts.familyName, displayName(parts)].filter(Boolean).join(' '));
+
 /** Lower case without accents, for search: "Ærø Łódź" → "aero lodz". */
 export function fold(text: string): string {
+  // eslint-disable-next-line no-control-regex -- plain ASCII, by far the most frequent, folds at once
+  if (/^[\x00-\x7f]*$/.test(text)) return text.toLowerCase();
   return text
     .normalize('NFD')
     .replace(/\p{M}/gu, '')

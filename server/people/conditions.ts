@@ -1,5 +1,6 @@
 import { fold, isGroup, type Condition, type FieldKey, type Group } from '@/core/people';
 
+import { foldedSql } from './folded';
 import type { Params } from './params';
 import { warmthSql } from './warmth';
 
@@ -36,25 +37,21 @@ const first = ({ condition }: Asked) => condition.values[0]!;
 const strings = ({ condition, params }: Asked) =>
   `${params.add(condition.values.map((value) => String(value).toLowerCase()))}::text[]`;
 
-// Lower case without accents, as core's fold does for Latin letters.
-const folded = (column: string) =>
-  `regexp_replace(normalize(lower(${column}), NFD), '[\\u0300-\\u036f]', '', 'g')`;
-
 /** A text column put to a text test. */
-function textSql(column: string, asked: Asked): string {
+function textSql(column: string, asked: Asked, folded = foldedSql(column)): string {
   const { condition, params } = asked;
   const text = fold(String(condition.values[0] ?? ''));
   switch (condition.test) {
     case 'contains':
-      return `${folded(column)} like ${params.add(`%${like(text)}%`)}`;
+      return `${folded} like ${params.add(`%${like(text)}%`)}`;
     case 'is':
-      return `${folded(column)} = ${params.add(text)}`;
+      return `${folded} = ${params.add(text)}`;
     case 'starts':
-      return `${folded(column)} like ${params.add(`${like(text)}%`)}`;
+      return `${folded} like ${params.add(`${like(text)}%`)}`;
     case 'letters': {
       const [from, to] = condition.values.map((value) => fold(String(value))) as [string, string];
-      const start = `left(${folded(column)}, ${params.add(to.length)}::int)`;
-      return `(${folded(column)} collate "C" >= ${params.add(from)} and ${start} collate "C" <= ${params.add(to)} and ${column} <> '')`;
+      const start = `left(${folded}, ${params.add(to.length)}::int)`;
+      return `(${folded} collate "C" >= ${params.add(from)} and ${start} collate "C" <= ${params.add(to)} and ${column} <> '')`;
     }
     case 'empty':
       return `${column} = ''`;
@@ -216,11 +213,19 @@ const YEARLY_DATES = `select 1 from (select p.birthday as on_day union all
 
 const FIELD_SQL: Record<FieldKey, Write> = {
   name: text('p.name'),
-  familyName: text('p.family_name'),
+  // The order of lists begins with the folded family name.
+  familyName: (asked) =>
+    textSql(
+      'p.family_name',
+      asked,
+      ['starts', 'letters'].includes(asked.condition.test) ? 'p.sort_name' : undefined,
+    ),
   givenName: text('p.given_name'),
   company: text('p.company'),
   jobTitle: text('p.job_title'),
-  note: anyRow('select 1 from note n where n.person_id = p.id', 'n.body', textSql),
+  note: anyRow('select 1 from note n where n.person_id = p.id', 'n.body', (column, asked) =>
+    textSql(column, asked, 'n.search_text'),
+  ),
   tag: (asked) =>
     manySql(
       'array(select g.name from person_tag pt join tag g on g.id = pt.tag_id where pt.person_id = p.id)',

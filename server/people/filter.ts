@@ -3,19 +3,31 @@ import { fold } from '@/core/people';
 import { soundsOf } from '@/core/same';
 
 import { groupSql } from './conditions';
+import { foldedSql } from './folded';
 import type { Params } from './params';
 import { warmthSql } from './warmth';
 
 const escapeLike = (text: string) => text.replace(/[\\%_]/g, '\\$&');
 
 /**
+ * Where the words that are searched for stand: in the records alone, also in notes or tags, or
+ * nowhere as they are typed, so that those spelled or sounding alike will do.
+ */
+export type Stand = 'record' | 'anywhere' | 'near';
+
+/**
  * The condition of a filter over `person p` joined with `person_standing s`. Needs `today` for
  * warmth, whose bands mirror core's `warmthOf`.
  */
-export function filterSql(filter: PeopleFilter, today: string, params: Params): string {
+export function filterSql(
+  filter: PeopleFilter,
+  today: string,
+  params: Params,
+  stand: Stand,
+): string {
   const all: string[] = [AMONG[filter.among ?? 'sphere']];
   const words = searchWords(filter.text ?? '');
-  if (words.length > 0) all.push(searchSql(words, params));
+  for (const word of words) all.push(WORD[stand](word, params));
   if (filter.circleIds?.length)
     all.push(`p.circle_id = any(${params.add(filter.circleIds)}::uuid[])`);
   if (filter.tags?.length)
@@ -63,36 +75,49 @@ export const searchWords = (text: string): string[] =>
     .map((word) => word.replace(/^#/, ''))
     .filter(Boolean);
 
-// Folding in SQL, for the few tags: lower case without accents.
-const FOLDED_TAG = `regexp_replace(normalize(lower(g.name), NFD), '[\\u0300-\\u036f]', '', 'g')`;
+/** Where a word may stand: in the record, in a note, in a tag. */
+const placesOf = (like: string): string[] => [
+  `select id from person where search_text like ${like}`,
+  `select person_id from note where search_text like ${like}`,
+  `select pt.person_id from person_tag pt join tag g on g.id = pt.tag_id where ${foldedSql('g.name')} like ${like}`,
+];
+const likeWord = (word: string, params: Params) => params.add(`%${escapeLike(word)}%`);
 
-const exactSql = (word: string, params: Params): string => {
-  const like = params.add(`%${escapeLike(word)}%`);
-  return `p.id in (select id from person where search_text like ${like}
-    union all select person_id from note where search_text like ${like}
-    union all select pt.person_id from person_tag pt join tag g on g.id = pt.tag_id where ${FOLDED_TAG} like ${like})`;
-};
+const exactSql = (word: string, params: Params): string =>
+  `p.id in (${placesOf(likeWord(word, params)).join(' union all ')})`;
 
 /** Spelled or sounding alike; numbers and very short words are not guessed at. */
 function nearSql(word: string, params: Params): string {
   if (word.length < 3 || /\d/.test(word)) return exactSql(word, params);
   const [text, sounds] = [params.add(word), params.add([...new Set(soundsOf(word))])];
-  return `p.id in (select id from person where search_text %> ${text} or sounds && ${sounds}::text[]
+  return `p.id in (select id from person where search_text %> ${text}
+    union all select id from person where sounds && ${sounds}::text[]
     union all select person_id from note where search_text %> ${text})`;
 }
 
-/** Whether anybody matches the words as they are typed. */
-export const exactMatchSql = (words: readonly string[], params: Params): string =>
-  `exists (select 1 from person p where p.deleted_on is null and ${words.map((word) => exactSql(word, params)).join(' and ')})`;
+const WORD: Record<Stand, (word: string, params: Params) => string> = {
+  record: (word, params) => `p.search_text like ${likeWord(word, params)}`,
+  anywhere: exactSql,
+  near: nearSql,
+};
 
-/** Every word, in any order; only if nobody matches as typed, those spelled or sounding alike. */
-function searchSql(words: readonly string[], params: Params): string {
-  const exact = words.map((word) => exactSql(word, params)).join(' and ');
-  const near = words.map((word) => nearSql(word, params)).join(' and ');
-  return `((${exact}) or (not ${exactMatchSql(words, params)} and ${near}))`;
+/** Asks where the words stand: whether all are in one record, and whether any is in a note or a tag. */
+export function standSql(words: readonly string[], params: Params): string {
+  const likes = words.map((word) => likeWord(word, params));
+  const record = likes.map((like) => `search_text like ${like}`).join(' and ');
+  const elsewhere = likes.flatMap((like) =>
+    placesOf(like)
+      .slice(1)
+      .map((place) => `exists (${place})`),
+  );
+  return `select exists (select 1 from person where ${record}) as record, (${elsewhere.join(' or ')}) as elsewhere`;
 }
 
-const NAME_ORDER = `lower(p.family_name) collate "und-x-icu", lower(p.name) collate "und-x-icu", p.id`;
+/** Whether anybody matches the words, wherever they stand. */
+export const anywhereSql = (words: readonly string[], params: Params): string =>
+  `select exists (select 1 from person p where ${words.map((word) => exactSql(word, params)).join(' and ')}) as found`;
+
+const NAME_ORDER = 'p.sort_name collate "C", p.id';
 
 export const ORDER: Record<PeopleSort, string> = {
   slack: `s.due_on asc nulls last, ${NAME_ORDER}`,
@@ -100,9 +125,13 @@ export const ORDER: Record<PeopleSort, string> = {
   added: 'p.added_on desc, p.id desc',
 };
 
+/** What is searched for comes first where a name begins with it, then by name. */
+export const searchOrder = (filter: PeopleFilter, params: Params): string =>
+  `p.sort_name not like ${params.add(`${escapeLike(searchWords(filter.text ?? '').join(' '))}%`)}, ${NAME_ORDER}`;
+
 /** The condition that selects the people an action is for. */
-export function whoSql(who: Who, today: string, params: Params): string {
+export function whoSql(who: Who, today: string, params: Params, stand: Stand): string {
   return 'ids' in who
     ? `p.id = any(${params.add(who.ids)}::uuid[])`
-    : filterSql(who.filter, today, params);
+    : filterSql(who.filter, today, params, stand);
 }

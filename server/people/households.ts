@@ -13,6 +13,8 @@ interface HomeRow {
   home: Address | null;
 }
 
+const FEW_KEYS = 200;
+
 /** Shared offices are no homes. */
 const isHome = (address: Address | null) => address && !/work|office/i.test(address.label);
 
@@ -36,11 +38,13 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
   );
   const keys = [...new Set(rows.map(homeKey).filter((key) => key !== null))];
   if (keys.length === 0 && partners.size === 0) return;
+  // Very many keys are slower to look up one by one than everybody is to read.
+  const few = keys.length <= FEW_KEYS;
   const neighbours = await tx.query<HomeRow>(
     `select id, household_id, family_name, addresses -> 0 as home from person
-     where match_keys && $1::text[] and not lives_apart and archived_on is null and deleted_on is null
-     order by id`,
-    [keys.map((key) => `a:${key}`)],
+     where ${few ? 'match_keys && $1::text[]' : 'address_line <> $1'} and not lives_apart
+       and archived_on is null and deleted_on is null order by id`,
+    [few ? keys.map((key) => `a:${key}`) : ''],
   );
   const atHome = new Map<string, HomeRow[]>();
   for (const row of neighbours) {
@@ -48,6 +52,7 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
     if (key) atHome.set(key, [...(atHome.get(key) ?? []), row]);
   }
   const settled = new Map<string, string>();
+  const made: string[] = [];
   const householdOf = (row: HomeRow) => settled.get(row.id) ?? row.household_id;
   for (const row of rows) {
     if (householdOf(row)) continue;
@@ -58,9 +63,12 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
     ];
     const [other] = others;
     if (!other) continue;
-    const household = others.map(householdOf).find(Boolean) ?? (await makeHousehold(tx));
+    const there = others.map(householdOf).find(Boolean);
+    const household = there ?? newId();
+    if (!there) made.push(household);
     for (const one of [row, ...others]) if (!householdOf(one)) settled.set(one.id, household);
   }
+  await makeHouseholds(tx, made);
   await writeHouseholds(tx, settled);
 }
 
@@ -77,11 +85,8 @@ async function partnersOf(tx: Sql, ids: readonly string[]): Promise<Map<string, 
   return map;
 }
 
-async function makeHousehold(tx: Sql): Promise<string> {
-  const id = newId();
-  await tx.query('insert into household (id) values ($1::uuid)', [id]);
-  return id;
-}
+const makeHouseholds = (tx: Sql, ids: readonly string[]) =>
+  tx.query('insert into household (id) select unnest($1::uuid[])', [ids]);
 
 const writeHouseholds = (tx: Sql, settled: ReadonlyMap<string, string>) =>
   settled.size === 0
@@ -127,7 +132,8 @@ export async function join(ctx: Context, personId: string, withId: string) {
   if (personId === withId) throw invalid('Choose somebody else to live with.', 'withId');
   return act(ctx, async (tx) => {
     const [person, other] = [await findOrRefuse(tx, personId), await findOrRefuse(tx, withId)];
-    const household = other.household_id ?? (await makeHousehold(tx));
+    const household = other.household_id ?? newId();
+    if (!other.household_id) await makeHouseholds(tx, [household]);
     if (person.household_id === household)
       throw conflict(`${person.name} and ${other.name} share a home already.`);
     await tx.query(

@@ -1,13 +1,26 @@
 import type { PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 
 import { maybeOne, one, recordset, type Sql } from '../db';
-import { exactMatchSql, filterSql, ORDER, searchWords, whoSql } from './filter';
+import {
+  anywhereSql,
+  filterSql,
+  ORDER,
+  searchOrder,
+  searchWords,
+  standSql,
+  whoSql,
+  type Stand,
+} from './filter';
 import { Params } from './params';
 import { PERSON_COLUMNS, type PersonRecord } from './records';
 import { warmthSql } from './warmth';
 
 // Who is archived or deleted has no standing; the filter says who of them is meant.
 const FROM = 'from person p left join person_standing s on s.person_id = p.id';
+
+/** Whether a filter asks about promises; then the standing of everybody is needed. */
+const needsStanding = (filter: PeopleFilter): boolean =>
+  Boolean(filter.warmths?.length || filter.rules);
 
 export interface ListedPerson {
   id: string;
@@ -30,35 +43,43 @@ export async function listPeople(
   sort: PeopleSort,
   page: { offset: number; limit: number },
   today: string,
-): Promise<{ total: number; rows: ListedPerson[] }> {
+): Promise<{ total: number; near: boolean; rows: ListedPerson[] }> {
   const params = new Params();
-  const where = filterSql(filter, today, params);
+  const stand = await standOf(sql, { filter });
+  const where = filterSql(filter, today, params, stand);
+  // A search is in the order of what it finds, and needs no standing to be cut into pages.
+  const searching = sort === 'slack' && Boolean(filter.text?.trim());
+  const order = searching ? searchOrder(filter, params) : ORDER[sort];
   const [day, limit, offset] = [params.add(today), params.add(page.limit), params.add(page.offset)];
   // The page is cut first; what each row shows is looked up only for the rows on it.
   const rows = await sql.query<ListedPerson & { total: number; at: number }>(
     `with page as materialized (
-       select p.id, s.promise_days, s.due_on, count(*) over ()::int as total,
-         row_number() over (order by ${ORDER[sort]})::int as at
-       ${FROM} where ${where} order by ${ORDER[sort]} limit ${limit}::int offset ${offset}::int)
-     select page.total, page.at, p.id, p.name, p.place, p.company, c.name as circle, page.promise_days,
-       page.due_on as due, p.phone <> '' as has_phone, p.email <> '' as has_email,
+       select p.id, count(*) over ()::int as total, row_number() over (order by ${order})::int as at
+       ${searching && !needsStanding(filter) ? 'from person p' : FROM}
+       where ${where} order by ${order} limit ${limit}::int offset ${offset}::int)
+     select page.total, page.at, p.id, p.name, p.place, p.company, c.name as circle, s.promise_days,
+       s.due_on as due, p.phone <> '' as has_phone, p.email <> '' as has_email,
        p.address_line <> '' as has_address,
        array(select g.name from person_tag pt join tag g on g.id = pt.tag_id
              where pt.person_id = p.id order by lower(g.name)) as tags,
        array(select ${day}::date - t.on_day from touch t
              where t.person_id = p.id and t.hold > 0 and t.on_day > ${day}::date - 365
              order by t.on_day desc limit 24) as recent
-     from page join person p on p.id = page.id left join circle c on c.id = p.circle_id
+     from page join person p on p.id = page.id left join person_standing s on s.person_id = p.id
+     left join circle c on c.id = p.circle_id
      order by page.at`,
     params.values,
   );
-  if (rows.length > 0 || page.offset === 0) return { total: rows[0]?.total ?? 0, rows };
-  return { total: await countPeople(sql, { filter }, today), rows };
+  const total =
+    rows.length > 0 || page.offset === 0
+      ? (rows[0]?.total ?? 0)
+      : await countPeople(sql, { filter }, today);
+  return { total, near: stand === 'near' && total > 0, rows };
 }
 
 export async function countPeople(sql: Sql, who: Who, today: string): Promise<number> {
   const params = new Params();
-  const where = whoSql(who, today, params);
+  const where = whoSql(who, today, params, await standOf(sql, who));
   const row = await one<{ n: number }>(
     sql,
     `select count(*)::int as n ${FROM} where ${where}`,
@@ -70,7 +91,7 @@ export async function countPeople(sql: Sql, who: Who, today: string): Promise<nu
 /** Ids of the people meant, in the order of their names. */
 export async function idsOf(sql: Sql, who: Who, today: string): Promise<string[]> {
   const params = new Params();
-  const where = whoSql(who, today, params);
+  const where = whoSql(who, today, params, await standOf(sql, who));
   const rows = await sql.query<{ id: string }>(
     `select p.id ${FROM} where ${where} order by ${ORDER.name}`,
     params.values,
@@ -85,17 +106,20 @@ export const facetCounts = (sql: Sql, today: string) =>
     [today],
   );
 
-/** Whether nobody matches the words as they were typed, so that what is shown is only near. */
-export async function isNear(sql: Sql, text: string): Promise<boolean> {
-  const words = searchWords(text);
-  if (words.length === 0) return false;
+/** Where the words of a search stand; asked first, because each case has a quick way of its own. */
+async function standOf(sql: Sql, who: Who): Promise<Stand> {
+  const words = searchWords(('filter' in who && who.filter.text) || '');
+  if (words.length === 0) return 'record';
   const params = new Params();
-  const row = await one<{ exact: boolean }>(
+  const at = await one<{ record: boolean; elsewhere: boolean }>(
     sql,
-    `select ${exactMatchSql(words, params)} as exact`,
+    standSql(words, params),
     params.values,
   );
-  return !row.exact;
+  if (!at.elsewhere) return at.record ? 'record' : 'near';
+  const all = new Params();
+  const { found } = await one<{ found: boolean }>(sql, anywhereSql(words, all), all.values);
+  return found ? 'anywhere' : 'near';
 }
 
 export const tagCounts = (sql: Sql) =>
@@ -126,11 +150,28 @@ export const circleOf = async (sql: Sql, id: string | null) =>
 
 const NAMES = PERSON_COLUMNS.replace(/ (uuid|int|text|date|jsonb|boolean)(\[\])?(?=,|$)/g, '');
 
-export const insertPeople = (sql: Sql, people: readonly PersonRecord[]) =>
-  sql.query(
-    `insert into person (${NAMES}) select ${NAMES} from json_to_recordset($1::json) as r (${PERSON_COLUMNS})`,
-    [recordset(people)],
+const isEmpty = (value: unknown): boolean =>
+  value === '' ||
+  value === null ||
+  value === false ||
+  (typeof value === 'object' && Object.keys(value!).length === 0);
+
+/** Inserts people; columns that are empty in all of them are left to their defaults, which is quicker. */
+export async function insertPeople(sql: Sql, people: readonly PersonRecord[]): Promise<void> {
+  if (people.length === 0) return;
+  const columns = PERSON_COLUMNS.split(/,\s*/)
+    .map((column) => ({ column, name: column.split(' ')[0]! }))
+    .filter(({ name }) => people.some((person) => !isEmpty(person[name])));
+  const names = columns.map(({ name }) => name);
+  const rows = people.map((person) =>
+    Object.fromEntries(names.map((name) => [name, person[name]])),
   );
+  await sql.query(
+    `insert into person (${names.join(', ')}) select ${names.join(', ')}
+     from json_to_recordset($1::json) as r (${columns.map(({ column }) => column).join(', ')})`,
+    [recordset(rows)],
+  );
+}
 
 /** Writes whole rows that are still at the version they carry; answers how many were. */
 export async function updatePeople(sql: Sql, people: readonly PersonRecord[]): Promise<number> {

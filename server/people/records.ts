@@ -1,4 +1,4 @@
-import { displayName, fold, NOBODY, searchText, type PersonFields } from '@/core/people';
+import { displayName, fold, NOBODY, searchText, sortName, type PersonFields } from '@/core/people';
 import { matchKeys, nameSounds, traitsOf } from '@/core/same';
 
 import { newId } from '../db';
@@ -53,6 +53,7 @@ export interface PersonRecord {
   lives_apart: boolean;
   name: string;
   search_text: string;
+  sort_name: string;
   keys_version: number;
   match_keys: string[];
   sounds: string[];
@@ -65,7 +66,7 @@ export const PERSON_COLUMNS = `id uuid, version int, prefix text, given_name tex
   addresses jsonb, links jsonb, birthday text, dates jsonb, interests text[], roles text[], standing text,
   source text, preferred text, language text, favourite boolean, would_refer text, would_refer_on date,
   own jsonb, consent jsonb, circle_id uuid, own_promise_days int, added_on date, batch_id uuid,
-  household_id uuid, lives_apart boolean, name text, search_text text, keys_version int,
+  household_id uuid, lives_apart boolean, name text, search_text text, sort_name text, keys_version int,
   match_keys text[], sounds text[]`;
 
 export const fieldsOf = (row: Record<string, unknown>): PersonFields =>
@@ -112,6 +113,7 @@ export function lookedUpBy(fields: PersonFields) {
   return {
     name: displayName(fields),
     search_text: searchText(fields),
+    sort_name: sortName(fields),
     keys_version: KEYS_VERSION,
     match_keys: matchKeys(traits),
     sounds: nameSounds(traits),

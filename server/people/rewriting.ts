@@ -4,7 +4,7 @@ import type { Sql } from '../db';
 import { updatePeople } from './queries';
 import { fieldsOf, KEYS_VERSION, lookedUpBy, toRecord, type PersonRecord } from './records';
 
-/** Changes the fields of many people in two statements. */
+/** Changes the fields of many people in two statements; those that a change leaves alone are not written. */
 export async function rewriteMany(
   tx: Sql,
   changes: ReadonlyMap<string, (fields: PersonFields) => PersonFields>,
@@ -13,21 +13,24 @@ export async function rewriteMany(
   const rows = await tx.query<PersonRecord>('select * from person where id = any($1::uuid[])', [
     [...changes.keys()],
   ]);
-  await updatePeople(
-    tx,
-    rows.map((row) =>
-      toRecord(changes.get(row.id)!(fieldsOf(row)), {
-        id: row.id,
-        version: row.version,
-        circleId: row.circle_id,
-        ownPromiseDays: row.own_promise_days,
-        addedOn: row.added_on,
-        batchId: row.batch_id,
-        householdId: row.household_id,
-        livesApart: row.lives_apart,
-      }),
-    ),
-  );
+  // Who stays as they are is not written: no new version, nothing to undo.
+  const changed = rows.flatMap((row) => {
+    const before = fieldsOf(row);
+    const after = changes.get(row.id)!(before);
+    if (JSON.stringify(after) === JSON.stringify(before)) return [];
+    const base = {
+      id: row.id,
+      version: row.version,
+      circleId: row.circle_id,
+      ownPromiseDays: row.own_promise_days,
+      addedOn: row.added_on,
+      batchId: row.batch_id,
+      householdId: row.household_id,
+      livesApart: row.lives_apart,
+    };
+    return [toRecord(after, base)];
+  });
+  await updatePeople(tx, changed);
 }
 
 /** Makes keys and sounds anew for people who have those of an earlier rule; run at start. */
@@ -38,9 +41,9 @@ export async function refreshKeys(sql: Sql): Promise<number> {
   if (rows.length === 0) return 0;
   const fresh = rows.map((row) => ({ id: row.id, ...lookedUpBy(fieldsOf(row)) }));
   await sql.query(
-    `update person p set name = r.name, search_text = r.search_text, keys_version = r.keys_version,
+    `update person p set name = r.name, search_text = r.search_text, sort_name = r.sort_name, keys_version = r.keys_version,
        match_keys = r.match_keys, sounds = r.sounds
-     from json_to_recordset($1::json) as r (id uuid, name text, search_text text, keys_version int,
+     from json_to_recordset($1::json) as r (id uuid, name text, search_text text, sort_name text, keys_version int,
        match_keys text[], sounds text[]) where p.id = r.id`,
     [JSON.stringify(fresh)],
   );

@@ -147,10 +147,10 @@ export async function readList(
   page: { offset: number; limit: number },
 ): Promise<CallOutput<typeof listPeople>> {
   const today = ctx.clock.today();
-  const { total, rows } = await q.listPeople(ctx.db, filter, sort, page, today);
+  const { total, near, rows } = await q.listPeople(ctx.db, filter, sort, page, today);
   return {
     total,
-    near: total > 0 && (await q.isNear(ctx.db, filter.text ?? '')),
+    near,
     rows: rows.map((row) => ({
       id: row.id,
       name: row.name,

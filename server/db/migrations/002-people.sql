@@ -34,7 +34,9 @@ alter table person
   -- What same-person detection looks up and what names sound like; core computes both.
   add column keys_version int not null default 0,
   add column match_keys text[] not null default '{}',
-  add column sounds text[] not null default '{}';
+  add column sounds text[] not null default '{}',
+  -- Folded family name, then the name as shown: the order of lists, the same on every machine.
+  add column sort_name text not null default '';
 
 update person set
   emails = case when email = '' then '[]' else jsonb_build_array(jsonb_build_object('value', email, 'label', '')) end,
@@ -58,6 +60,7 @@ alter table person
   add column lat float8 generated always as ((addresses -> 0 ->> 'lat')::float8) stored,
   add column lon float8 generated always as ((addresses -> 0 ->> 'lon')::float8) stored;
 
+create index person_order on person (sort_name collate "C", id);
 create index person_match on person using gin (match_keys);
 create index person_sounds on person using gin (sounds);
 create index person_household on person (household_id) where household_id is not null;
