@@ -2,6 +2,7 @@ import * as cadences from './cadences';
 import * as exported from './exports';
 import * as gaps from './gaps';
 import * as imports from './imports';
+import * as intake from './intake';
 import * as lists from './lists';
 import * as many from './many';
 import * as people from './people';
@@ -24,6 +25,7 @@ export const endpoints: Endpoint[] = [
   many,
   same,
   lists,
+  intake,
   views,
   gaps,
   exported,

@@ -29,6 +29,7 @@ const LINKS = [
   ['/lists', 'Lists, circles and fields'],
   ['/tidy', 'Tidy up'],
   ['/people/import', 'Imports'],
+  ['/web-form', 'Web form'],
 ] as const;
 
 /** The owner's days, the way to their lists, and what was done lately. */

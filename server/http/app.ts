@@ -12,6 +12,7 @@ import type { Context } from '../context';
 import { exportRoutes } from '../exports/routes';
 import { gapRoutes } from '../gaps/routes';
 import { importRoutes } from '../imports/routes';
+import { intakeRoutes, publicForm } from '../intake/routes';
 import { listRoutes } from '../lists/routes';
 import { peopleRoutes } from '../people/routes';
 import { plannerRoutes } from '../planner/routes';
@@ -51,6 +52,7 @@ export function createApp(ctx: Context, options: AppOptions): Express {
   );
   app.use(compression());
   app.use('/api', apiRouter(ctx, options.log));
+  app.use('/form', publicForm(ctx), answerFailure(options.log));
   if (options.webDir) serveWeb(app, options.webDir);
   return app;
 }
@@ -74,6 +76,7 @@ function apiRouter(ctx: Context, log: Logger): Router {
     gapRoutes,
     importRoutes,
     listRoutes,
+    intakeRoutes,
     cadenceRoutes,
     touchRoutes,
     plannerRoutes,

@@ -1,4 +1,5 @@
-export { assertCircle, findOrRefuse, tagPeople } from './actions';
+export { add as addPerson, assertCircle, findOrRefuse, tagPeople } from './actions';
+export { enrichPerson } from './enriching';
 export { ensureNamed } from './check';
 export { assertRules, filterWarnings } from './checked';
 export { eraseExpired } from './erase';
@@ -9,5 +10,5 @@ export { keepPhoto, shrink } from './photo';
 export { countPeople, idsOf, insertPeople, namesOf } from './queries';
 export { fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewriting';
-export { readKnown, readKnownByKeys } from './same';
+export { lookAlikes, readKnown, readKnownByKeys } from './same';
 export { insertTie, tiesOf } from './ties';

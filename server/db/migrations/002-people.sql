@@ -200,6 +200,9 @@ create table not_same (
   unique (a, b)
 );
 
+-- How the web form is worded and whether it is open.
+alter table settings add column intake jsonb;
+
 -- Gaps and suggestions that the owner passed over: 'gap:birthday', 'tag:<id>'.
 create table passed_over (
   id uuid primary key,

@@ -1,0 +1,1 @@
+export { IntakeScreen as default } from '@/client/settings/intake-screen';
