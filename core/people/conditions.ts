@@ -195,7 +195,7 @@ export function conditionFaultSentence(fault: ConditionFault): string {
     case 'unknown_field':
       return `There is no field “${fault.field}” to filter by any more. Take that line out.`;
     case 'wrong_test':
-      return `“${fault.field}” can't be asked whether it ${TEST_WORDS[fault.test]}.`;
+      return `“${fault.field}” can't be asked about with “${TEST_WORDS[fault.test]}”.`;
     case 'values':
       return `“${fault.field} ${TEST_WORDS[fault.test]}” still needs what to compare with.`;
     case 'too_deep':

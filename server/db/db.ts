@@ -6,6 +6,9 @@ export interface Sql {
   query<T extends object = Row>(text: string, params?: readonly unknown[]): Promise<T[]>;
 }
 
+/** How alike a word must be to be found when nothing is spelled like it: "marhs" finds "marsh". */
+export const WORD_SIMILARITY = 0.45;
+
 export interface Db extends Sql {
   readonly kind: 'pglite' | 'postgres';
   /** Runs `work` in one transaction; it is rolled back whole when `work` throws. */

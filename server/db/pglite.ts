@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { PGlite, types } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 
-import type { Db, Row, Sql } from './db';
+import { WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
 import { flushWal } from './flush';
 
 const asIs = (text: string) => text;
@@ -28,6 +28,7 @@ export async function openPglite(dir: string | null, image?: string): Promise<Db
     parsers: PARSERS,
     extensions: { pg_trgm },
   });
+  await pg.exec(`set pg_trgm.word_similarity_threshold = ${WORD_SIMILARITY}`);
   const sqlOn = (on: Pick<PGlite, 'query'>): Sql => ({
     query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) =>
       (await on.query<T>(text, [...params])).rows,

@@ -1,6 +1,6 @@
 import pg from 'pg';
 
-import type { Db, Row, Sql } from './db';
+import { WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
 
 const asIs = (text: string) => text;
 
@@ -17,6 +17,7 @@ export function openPostgres(url: string): Db {
   const pool = new pg.Pool({
     connectionString: url,
     max: 8,
+    options: `-c pg_trgm.word_similarity_threshold=${WORD_SIMILARITY}`,
     types: {
       getTypeParser: ((oid: number, format: 'text') =>
         PARSERS.get(oid) ?? pg.types.getTypeParser(oid, format)) as typeof pg.types.getTypeParser,
