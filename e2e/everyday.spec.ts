@@ -1,32 +1,13 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-
 import { call } from '@/contract/call';
 import { createCadence } from '@/contract/cadences';
 import { runImport } from '@/contract/imports';
 import { addPerson, editPerson, getPerson } from '@/contract/people';
 
-import { expect, test } from './penpal';
+import { expect, expectNoViolations, goTo, test } from './penpal';
 
 test.use({ args: ['--today', '2026-11-23'] });
 
 const INNER = '0190a000-0000-7000-8000-000000000001';
-
-async function expectNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(
-    violations.map(
-      ({ id, nodes }) =>
-        `${id}: ${nodes
-          .map((n) => n.html)
-          .join(' | ')
-          .slice(0, 400)}`,
-    ),
-  ).toEqual([]);
-}
-
-const goTo = (page: Page, place: string) =>
-  page.getByRole('link', { name: place, exact: true }).click();
 
 const people = (n: number) =>
   ['First name,Last name,Mobile,Circle,Last contact']
@@ -79,7 +60,7 @@ test('a file that can not be read says why, and nothing comes in', async ({ page
     ['Name,Note\nAna,"never closed', 'A quotation mark in row 2 is opened and never closed'],
   ]) {
     await page
-      .getByLabel('CSV file')
+      .getByLabel('CSV or vCard file')
       .setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from(text!) });
     await expect(page.getByText(sentence!)).toBeVisible();
   }
@@ -115,9 +96,13 @@ test('many are chosen at once: all of a filter change circle, with an undo', asy
   await page.getByRole('checkbox', { name: /Given24 / }).click();
   await page.getByRole('button', { name: 'Choose all 11' }).click();
   await expect(page.getByText('11 people chosen')).toBeVisible();
-  await page.getByLabel('Move to circle').selectOption({ label: 'Outer' });
-  await expect(page.getByText('Moved 11 people to another circle')).toBeVisible();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await page.getByLabel('What to do').selectOption({ label: 'Move to a circle' });
+  await page.getByLabel('Circle').selectOption({ label: 'Outer' });
+  await expect(page.getByText('11 people of 11 will be changed.')).toBeVisible();
   await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Change 11 people' }).click();
+  await expect(page.getByText('Moved 11 people to another circle')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/^Undone: Moved 11 people/)).toBeVisible();
 });
@@ -140,8 +125,10 @@ test('five thousand people: the whole list is there, and its end is reached', as
   await page.getByRole('button', { name: 'Choose', exact: true }).click();
   await page.getByRole('button', { name: 'Choose all 5000' }).click();
   await expect(page.getByText('5,000 people chosen')).toBeVisible();
-  await page.getByLabel('Move to circle').selectOption({ label: 'Outer' });
-  await expect(page.getByText('Moved 5,000 people to another circle')).toBeVisible();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await page.getByLabel('Tag', { exact: true }).fill('everybody');
+  await page.getByRole('button', { name: 'Change 5,000 people' }).click();
+  await expect(page.getByText('Tagged 5,000 people #everybody')).toBeVisible();
 });
 
 test('beats are moved by keys and by dragging; the days stay', async ({ page, penpal }) => {
@@ -209,18 +196,25 @@ test('two windows on one person: the later change is refused and the newer versi
     { base: penpal.url },
   );
   await page.goto(`${penpal.url}/people/${id}`);
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByLabel('Add a fact').selectOption({ label: 'Phone' });
   await call(
     editPerson,
     { params: { id }, body: { version: 1, company: 'Tidewater Title' } },
     { base: penpal.url },
   );
-  await page.getByLabel('Phone').fill('555-0150');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.getByLabel('phone 1', { exact: true }).fill('555-0150');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText(/was changed in another window meanwhile/).first()).toBeVisible();
-  expect((await call(getPerson, { params: { id } }, { base: penpal.url })).fields).toMatchObject({
+  const fields = async () =>
+    (await call(getPerson, { params: { id } }, { base: penpal.url })).fields;
+  expect(await fields()).toMatchObject({ company: 'Tidewater Title', phones: [] });
+  // The newer version is shown, what was typed is still there, and can be kept on it.
+  await expect(page.getByText('Tidewater Title').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('555-0150').first()).toBeVisible();
+  expect(await fields()).toMatchObject({
     company: 'Tidewater Title',
-    phone: '',
+    phones: [{ value: '555-0150' }],
   });
 });
 

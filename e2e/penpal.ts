@@ -3,6 +3,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
+import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 
 export interface PenPal {
@@ -82,3 +83,21 @@ export const test = base.extend<{ args: string[]; penpal: PenPal }>({
 });
 
 export { expect };
+
+/** Checks the page as it stands with axe. */
+export async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map((n) => n.html)
+          .join(' | ')
+          .slice(0, 400)}`,
+    ),
+  ).toEqual([]);
+}
+
+/** Goes to one of the places of the bar or rail. */
+export const goTo = (page: Page, place: string) =>
+  page.getByRole('link', { name: place, exact: true }).click();

@@ -19,18 +19,23 @@ export function Overlay({
   const box = useRef<View>(null);
   useEffect(() => (box.current as unknown as HTMLElement | null)?.focus?.(), []);
   return (
-    <Modal transparent visible onRequestClose={onClose} animationType="none">
+    <Modal
+      transparent
+      visible
+      onRequestClose={onClose}
+      animationType="none"
+      // The web view's modal is the dialog; it takes its name from here.
+      {...({ 'aria-label': title } as object)}
+    >
       <View className={`flex-1 ${wide ? 'items-center justify-center' : 'justify-end'}`}>
         <Pressable
-          aria-label="Close"
+          aria-hidden
           tabIndex={-1}
           onPress={onClose}
           className="absolute inset-0 bg-ink/30"
         />
         <View
           ref={box}
-          role="dialog"
-          aria-label={title}
           tabIndex={-1}
           className={`max-h-[90%] bg-paper outline-none ${wide ? 'w-[560px] rounded border border-line' : 'w-full rounded-t border-t border-line'}`}
         >

@@ -18,9 +18,10 @@ export interface TagIdea {
 
 /** A tag is learnt from so many people; fewer say more about them than about the tag. */
 export const LEARNT_FROM = 4;
-/** A word counts when so many people with the tag have it, and one in ten of them. */
+/** A word counts when so many people with the tag have it … */
 const WORD_IN = 2;
-const WORD_SHARE = 0.1;
+/** … and chance would bring them together less than once in a thousand times (G², one degree of freedom). */
+const BY_CHANCE = 10.83;
 /** Suggested from this log-odds on: likelier than four to one. */
 const LIKELY = Math.log(4);
 const WORDS_SHOWN = 3;
@@ -83,10 +84,26 @@ function weigh(
     for (const word of words.get(id)!) within.set(word, (within.get(word) ?? 0) + 1);
   const weights = new Map<string, number>();
   for (const [word, count] of within) {
-    if (count < Math.max(WORD_IN, tagged.length * WORD_SHARE)) continue;
+    if (count < WORD_IN) continue;
+    const others = all.get(word)! - count;
+    if (surprise(count, tagged.length, others, total - tagged.length) < BY_CHANCE) continue;
     const inside = (count + 1) / (tagged.length + 2);
-    const outside = (all.get(word)! - count + 1) / (total - tagged.length + 2);
+    const outside = (others + 1) / (total - tagged.length + 2);
     weights.set(word, Math.log(inside / outside));
   }
   return weights;
+}
+
+/**
+ * Dunning's log-likelihood ratio G² (1993) for a word that `a` of `n` people with the tag have and
+ * `b` of the `m` others; 0 when it is not more frequent with the tag.
+ * @example surprise(6, 6, 0, 20) // 28.1
+ */
+export function surprise(a: number, n: number, b: number, m: number): number {
+  if (a * m <= b * n) return 0;
+  const share = (a + b) / (n + m);
+  const term = (seen: number, of: number) =>
+    (seen > 0 ? seen * Math.log(seen / (of * share)) : 0) +
+    (of > seen ? (of - seen) * Math.log((of - seen) / (of * (1 - share))) : 0);
+  return 2 * (term(a, n) + term(b, m));
 }

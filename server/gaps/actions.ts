@@ -1,5 +1,5 @@
 import { LACKS, type Lack } from '@/contract/filters';
-import { LEARNT_FROM, tagIdeas } from '@/core/people';
+import { formatPhone, LEARNT_FROM, tagIdeas } from '@/core/people';
 import { plural } from '@/core/time';
 
 import { act, type Context } from '../context';
@@ -26,14 +26,21 @@ export async function worklist(ctx: Context, lack: Lack) {
     version: number;
     name: string;
     about: string;
+    phone: string;
     total: number;
   }>(
     `select p.id, p.version, p.name, count(*) over ()::int as total,
-       concat_ws(' · ', nullif(c.name, ''), nullif(p.company, ''), nullif(p.place, ''), nullif(p.phone, ''), nullif(p.email, '')) as about
+       concat_ws(' · ', nullif(c.name, ''), nullif(p.company, ''), nullif(p.place, ''), nullif(p.email, '')) as about, p.phone
      from person p join person_standing s on s.person_id = p.id left join circle c on c.id = p.circle_id
      where ${openSql(lack)} order by s.due_on asc nulls last, p.id limit ${WORKLIST}`,
   );
-  return { total: rows[0]?.total ?? 0, people: rows };
+  return {
+    total: rows[0]?.total ?? 0,
+    people: rows.map(({ phone, about, ...person }) => ({
+      ...person,
+      about: [about, formatPhone(phone)].filter(Boolean).join(' · '),
+    })),
+  };
 }
 
 async function remember(tx: Sql, personId: string, what: string): Promise<void> {

@@ -47,9 +47,9 @@ export function Facts({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
         {facts
           .filter(({ key, known }) => known || adding === key)
           .map(({ key, show }) => (
-            <View key={`${key} ${sheet.version}`}>{show(adding === key, done)}</View>
+            <View key={`${key} ${stamp(sheet, key)}`}>{show(adding === key, done)}</View>
           ))}
-        <View key={`own ${sheet.version}`}>
+        <View key={stamp(sheet, 'own')}>
           <OwnFacts sheet={sheet} adding={adding} onDone={done} />
         </View>
         <View className="flex-row items-start gap-3 py-1">
@@ -71,6 +71,12 @@ export function Facts({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
     </View>
   );
 }
+
+/** Changes with the fact: its form begins anew then, and keeps what was typed otherwise. */
+const stamp = ({ fields, circle, ownPromiseDays, tags }: PersonSheet, key: string): string =>
+  JSON.stringify(
+    key in fields ? fields[key as keyof typeof fields] : [circle?.id, ownPromiseDays, tags],
+  );
 
 interface FactEntry {
   key: string;
@@ -133,7 +139,10 @@ function factsOf(sheet: PersonSheet, today: PlainDate, lists: Lists): FactEntry[
     label,
     known: values.length > 0,
     show: (open, onClose) => (
-      <WordsFact {...{ sheet, label, open, onClose, values, known, toChange }} />
+      <WordsFact
+        {...{ sheet, label, open, onClose, values, known, toChange }}
+        mark={key === 'tags' ? '#' : ''}
+      />
     ),
   });
   const named = (list: readonly Entry[] | undefined, has: readonly string[]) =>

@@ -80,6 +80,8 @@ interface WordsProps extends Common {
   values: readonly string[];
   /** What can be taken with one press. */
   known: readonly string[];
+  /** Stands before each when they are shown. */
+  mark?: string;
   toChange: (values: string[]) => FieldChange;
 }
 
@@ -90,12 +92,13 @@ export const listed = (text: string): string[] =>
     .filter(Boolean);
 
 /** A fact that is several words: tags, roles, interests. */
-export function WordsFact({ values, known, toChange, ...rest }: WordsProps) {
+export function WordsFact({ values, known, mark = '', toChange, ...rest }: WordsProps) {
   const left = known.filter((word) => !values.includes(word)).slice(0, 8);
   return (
     <TextFact
       {...rest}
       value={values.join(', ')}
+      shown={values.map((word) => `${mark}${word}`).join(mark ? ' ' : ', ')}
       hint={left.length > 0 ? `Such as ${left.join(', ')}` : 'Parted by commas'}
       toChange={(text) => toChange(listed(text))}
     />

@@ -11,9 +11,9 @@ export function useSave(sheet: PersonSheet) {
     busy: edit.isPending,
     error: edit.error,
     save: (change: FieldChange, onSaved?: () => void) =>
-      edit.mutate(
-        { params: { id: sheet.id }, body: { ...change, version: sheet.version } },
-        { onSuccess: () => onSaved?.() },
-      ),
+      // The promise, because the form may be gone when the saved sheet is shown.
+      void edit
+        .mutateAsync({ params: { id: sheet.id }, body: { ...change, version: sheet.version } })
+        .then(onSaved, () => undefined),
   };
 }
