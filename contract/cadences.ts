@@ -96,7 +96,11 @@ export const previewEnrolment = endpoint({
     sample: z.object({ id: Id, name: z.string(), touches: z.array(Touch) }).nullable(),
     candidates: z.array(z.object({ id: Id, name: z.string() })),
     lacking: z.array(
-      z.object({ id: Id, name: z.string(), lacks: z.array(z.enum(['phone', 'email', 'address'])) }),
+      z.object({
+        id: Id,
+        name: z.string(),
+        lacks: z.array(z.enum(['phone', 'email', 'address', 'consent'])),
+      }),
     ),
     load: z.array(
       z.object({

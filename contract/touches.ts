@@ -18,6 +18,8 @@ export const DeskItem = z.object({
   standing: Standing,
   words: z.string(),
   lastNote: z.object({ on: Day, body: z.string() }).nullable(),
+  /** Why it can't be done this way, when they said no to it. */
+  refused: z.string().nullable(),
   phone: z.string(),
   email: z.string(),
 });

@@ -31,6 +31,7 @@ const item: DeskItem = {
   standing: { promiseDays: 60, due: today, slack: 4, warmth: 'soon' },
   words: 'How was the winter?',
   lastNote: { on: plainDate('2026-09-22'), body: 'Kitchen half done' },
+  refused: null,
   phone: '(541) 555-0142',
   email: '',
 };
@@ -62,6 +63,12 @@ test('without a number there is nothing to dial, but it can be logged', () => {
   show({ phone: '' });
   expect(screen.queryByText('Call')).toBeNull();
   expect(screen.getByText('Log')).toBeTruthy();
+});
+
+test('what they said no to is not offered, and says why', () => {
+  show({ refused: 'They said no to calls (May 4).' });
+  expect(screen.queryByText('Call')).toBeNull();
+  expect(screen.getByText('They said no to calls (May 4).')).toBeTruthy();
 });
 
 test('later asks one thing, and sends the day', async () => {

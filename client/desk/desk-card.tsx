@@ -4,7 +4,7 @@ import { Linking, View } from 'react-native';
 import { useWrite } from '@/client/api';
 import { LogForm } from '@/client/touches';
 import { Standing } from '@/client/people';
-import { Button, Card, Lead, Linked, Soft, Words } from '@/client/ui';
+import { Body, Button, Card, Lead, Linked, Soft, Words } from '@/client/ui';
 import { putOff, skipItem, type DeskItem } from '@/contract/touches';
 import { addDays, shortDate, weekdayName, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
@@ -14,7 +14,7 @@ type Open = 'none' | 'log' | 'later';
 /** One letter to write: who, why, what to say, one main action. */
 export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) {
   const [open, setOpen] = useState<Open>('none');
-  const link = linkOf(item);
+  const link = item.refused ? null : linkOf(item);
   const toggle = (next: Open) => setOpen(open === next ? 'none' : next);
   return (
     <Card className="gap-2">
@@ -25,6 +25,7 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
         <Standing standing={item.standing} />
       </View>
       <Soft className="text-[15px] leading-6">{item.reason}</Soft>
+      {item.refused ? <Body className="text-wax">{item.refused}</Body> : null}
       {item.words ? <Words>{item.words}</Words> : null}
       {item.lastNote ? (
         <Soft

@@ -119,6 +119,7 @@ export const FIELDS = {
   company: { label: 'Company', type: 'text' },
   jobTitle: { label: 'Work', type: 'text' },
   note: { label: 'Notes', type: 'text' },
+  noteTag: { label: 'Tags in notes', type: 'text' },
   tag: { label: 'Tags', type: 'many' },
   role: { label: 'Roles', type: 'many' },
   interest: { label: 'Interests', type: 'many' },

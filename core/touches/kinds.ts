@@ -69,6 +69,12 @@ export const outcomesOf = (kind: TouchKind): readonly Outcome[] => BY_KIND[kind]
 export const completes = (outcome: Outcome): boolean =>
   outcome !== 'no_answer' && outcome !== 'not_now';
 
+/** The channel whose consent a kind is under; null for kinds that need none. */
+export function channelOf(kind: TouchKind): 'call' | 'text' | 'email' | 'post' | null {
+  if (kind === 'card' || kind === 'letter') return 'post';
+  return kind === 'call' || kind === 'text' || kind === 'email' ? kind : null;
+}
+
 /** What a kind needs on record before it can be done; null when it needs nothing. */
 export function needsOf(kind: TouchKind): 'phone' | 'email' | 'address' | null {
   if (kind === 'call' || kind === 'text') return 'phone';

@@ -6,15 +6,19 @@ import {
   fillWords,
   findFault,
   inOrder,
+  ownFieldName,
   type Cadence,
 } from '@/core/cadences';
+import { ownValueText } from '@/core/intake';
+import type { OwnField } from '@/core/people';
 import { firstSlips, plan, weeklyLoad, type Plan } from '@/core/planner';
 import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
-import { needsOf } from '@/core/touches';
+import { channelOf, needsOf } from '@/core/touches';
 
 import { act, type Context } from '../context';
 import { newId } from '../db';
 import { conflict, invalid, notFound } from '../http/errors';
+import { readOwnFields } from '../lists';
 import { idsOf } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import * as q from './queries';
@@ -27,18 +31,20 @@ const toCadence = (draft: CadenceDraft, id: string): Cadence => ({
   gapDays: draft.gapDays,
 });
 
-function assertRuns(draft: CadenceDraft): void {
+async function assertRuns(ctx: Context, draft: CadenceDraft): Promise<void> {
   const fault = findFault(draft);
   if (fault) throw invalid(faultSentence(fault), 'beats');
+  const own = await readOwnFields(ctx.db);
+  const known = Object.fromEntries(own.map(({ name }) => [ownFieldName(name), null]));
   for (const beat of draft.beats) {
-    const filled = fillWords(beat.words, {});
+    const filled = fillWords(beat.words, known);
     if (!filled.ok && filled.reason === 'unknown_field')
       throw invalid(`There is no field {{ ${filled.field} }} to fill in.`, 'beats');
   }
 }
 
 export async function create(ctx: Context, draft: CadenceDraft) {
-  assertRuns(draft);
+  await assertRuns(ctx, draft);
   const cadence = toCadence(draft, newId(ctx.clock.nowMs()));
   return act(ctx, async (tx) => {
     await q.insertCadence(tx, cadence);
@@ -48,7 +54,7 @@ export async function create(ctx: Context, draft: CadenceDraft) {
 }
 
 export async function save(ctx: Context, id: string, draft: CadenceDraft & { version: number }) {
-  assertRuns(draft);
+  await assertRuns(ctx, draft);
   const cadence = toCadence(draft, id);
   return act(ctx, async (tx) => {
     if (!(await q.findCadence(tx, id))) throw notFound('There is no such cadence.');
@@ -108,8 +114,14 @@ export async function previewEnrolment(
   const needs = [...new Set(cadence.beats.map(({ kind }) => needsOf(kind)))].filter(
     (n) => n !== null,
   );
-  const lacks = (person: q.EnrolCandidate) =>
-    needs.filter((need) => person[need === 'address' ? 'address_line' : need] === '');
+  const channels = cadence.beats.map(({ kind }) => channelOf(kind)).filter((c) => c !== null);
+  const lacks = (person: q.EnrolCandidate) => [
+    ...needs.filter((need) => person[need === 'address' ? 'address_line' : need] === ''),
+    ...(channels.some((channel) => person.consent[channel]?.answer === 'no')
+      ? (['consent'] as const)
+      : []),
+  ];
+  const own = await readOwnFields(ctx.db);
   const before = weeklyLoad(sphere.plan, sphere.options);
   return {
     people: fresh.length,
@@ -117,7 +129,7 @@ export async function previewEnrolment(
     sample: sample && {
       id: sample.id,
       name: sample.name,
-      touches: sampleTouches(sphere, cadence, sample, request.startOn),
+      touches: sampleTouches(sphere, cadence, sample, request.startOn, own),
     },
     candidates: fresh.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
     lacking: fresh
@@ -162,13 +174,14 @@ function sampleTouches(
   cadence: Cadence,
   person: q.EnrolCandidate,
   startOn: PlainDate,
+  own: readonly OwnField[],
 ) {
   const start = toDayNumber(startOn);
   const span = { from: start, to: start + 3 * 366 };
   return datedBeats(cadence, start, span, sphere.options.calendar)
     .slice(0, TOUCHES_SHOWN)
     .map(({ beat, round, day }) => {
-      const filled = fillWords(beat.words, wordValues(person));
+      const filled = fillWords(beat.words, wordValues(person, own));
       return {
         on: toPlainDate(day),
         kind: beat.kind,
@@ -181,11 +194,25 @@ function sampleTouches(
 
 type Nameable = Pick<
   q.EnrolCandidate,
-  'name' | 'given_name' | 'goes_by' | 'family_name' | 'company' | 'phone' | 'email' | 'place'
+  | 'name'
+  | 'given_name'
+  | 'goes_by'
+  | 'family_name'
+  | 'company'
+  | 'phone'
+  | 'email'
+  | 'place'
+  | 'own'
 >;
 
-/** The merge fields of one person. */
-export const wordValues = (person: Nameable) => ({
+/** The merge fields of one person, the owner's own fields among them. */
+export const wordValues = (person: Nameable, own: readonly OwnField[]) => ({
+  ...Object.fromEntries(
+    own.map((field) => {
+      const value = person.own[field.id];
+      return [ownFieldName(field.name), value === undefined ? null : ownValueText(field, value)];
+    }),
+  ),
   name: person.name,
   first_name: person.goes_by || person.given_name,
   last_name: person.family_name,

@@ -1,3 +1,4 @@
+import type { Consents, PersonFields } from '@/core/people';
 import type { Beat, Cadence } from '@/core/cadences';
 
 import { recordset, type Sql } from '../db';
@@ -83,13 +84,15 @@ export interface EnrolCandidate {
   email: string;
   place: string;
   address_line: string;
+  own: PersonFields['own'];
+  consent: Consents;
   already_on: boolean;
 }
 
 export const enrolCandidates = (sql: Sql, ids: readonly string[], cadenceId: string) =>
   sql.query<EnrolCandidate>(
     `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
-       p.address_line, exists (select 1 from enrolment e where e.person_id = p.id
+       p.address_line, p.own, p.consent, exists (select 1 from enrolment e where e.person_id = p.id
          and e.cadence_id = $2::uuid and e.stopped_on is null) as already_on
      from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
      where p.archived_on is null and p.deleted_on is null order by w.n`,

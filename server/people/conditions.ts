@@ -226,6 +226,11 @@ const FIELD_SQL: Record<FieldKey, Write> = {
   note: anyRow('select 1 from note n where n.person_id = p.id', 'n.body', (column, asked) =>
     textSql(column, asked, 'n.search_text'),
   ),
+  noteTag: anyRow(
+    'select 1 from note n cross join unnest(n.tags) t where n.person_id = p.id',
+    't',
+    textSql,
+  ),
   tag: (asked) =>
     manySql(
       'array(select g.name from person_tag pt join tag g on g.id = pt.tag_id where pt.person_id = p.id)',

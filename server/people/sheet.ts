@@ -9,6 +9,7 @@ import { standingOf, standingSentence, type LastMade, type TouchKind } from '@/c
 
 import { enrolmentsOf, wordValues } from '../cadences';
 import type { Context } from '../context';
+import { readOwnFields } from '../lists';
 import { sphereNow, type Sphere } from '../planner';
 import { itemWords, plannedReason, toStanding, touchesOf } from '../touches';
 import { findOrRefuse } from './actions';
@@ -48,6 +49,10 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   ];
   const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
   const fields = contractFields(person);
+  const values = wordValues(
+    { ...(person as typeof person & FirstOfEach), own: fields.own },
+    await readOwnFields(ctx.db),
+  );
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
   const standing = standingOf(promise, sphere.options.today);
   const reached = touches.find(({ hold }) => hold > 0);
@@ -106,7 +111,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       day: toPlainDate(touch.day),
       kind: touch.item.kind as TouchKind,
       reason: plannedReason(sphere, touch, promise, last, today),
-      words: itemWords(sphere, touch, wordValues(person as typeof person & FirstOfEach)),
+      words: itemWords(sphere, touch, values),
     })),
     enrolments: enrolments.map((e) => ({
       id: e.id,

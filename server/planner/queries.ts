@@ -2,6 +2,9 @@ import type { Sql } from '../db';
 
 // Days come as whole days since 1970-01-01, which is what the planner computes with.
 const EPOCH = `date '1970-01-01'`;
+// A promise is never kept by a way to which they said no.
+const NOT_REFUSED = (channel: string) =>
+  `coalesce(p.consent -> '${channel}' ->> 'answer', '') <> 'no'`;
 
 export const planPeople = (sql: Sql) =>
   sql.query<{
@@ -16,7 +19,9 @@ export const planPeople = (sql: Sql) =>
     has_address: boolean;
   }>(
     `select p.id, p.name, s.promise_days, s.due_on - ${EPOCH} as due, c.position,
-       l.last_on, p.phone <> '' as has_phone, p.email <> '' as has_email, p.address_line <> '' as has_address
+       l.last_on, p.phone <> '' and ${NOT_REFUSED('call')} as has_phone,
+       p.email <> '' and ${NOT_REFUSED('email')} as has_email,
+       p.address_line <> '' and ${NOT_REFUSED('post')} as has_address
      from person p join person_standing s on s.person_id = p.id left join circle c on c.id = p.circle_id
      left join (select person_id, max(on_day) - ${EPOCH} as last_on from last_touch where hold > 0 group by 1) l
        on l.person_id = p.id

@@ -2,11 +2,13 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { getDesk } from '@/contract/touches';
 import { isWorkingDay } from '@/core/calendar';
 import type { PlannedTouch } from '@/core/planner';
-import { plainDate, toPlainDate, type PlainDate } from '@/core/time';
-import { MINUTES, standingOf, type LastMade } from '@/core/touches';
+import { CHANNEL_WORDS, type Consents } from '@/core/people';
+import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
+import { channelOf, MINUTES, standingOf, type LastMade, type TouchKind } from '@/core/touches';
 
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
+import { readOwnFields } from '../lists';
 import { addPins, groupBy, sphereNow, type Sphere } from '../planner';
 import { plannedReason, itemWords } from './describe';
 import * as q from './queries';
@@ -67,6 +69,7 @@ async function describe(
     groupBy(await q.lastTouches(ctx.db, ids), ({ person_id }) => person_id),
     groupBy(await q.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
   ];
+  const own = await readOwnFields(ctx.db);
   return due.flatMap((touch) => {
     const person = facts.get(touch.item.personId)?.[0];
     if (!person) return [];
@@ -86,12 +89,22 @@ async function describe(
       source: touch.item.source,
       reason: plannedReason(sphere, touch, planned, made, today),
       standing: toStanding(standing),
-      words: itemWords(sphere, touch, wordValues(person)),
+      words: itemWords(sphere, touch, wordValues(person, own)),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
+      refused: refusal(person.consent, touch.item.kind, today),
       phone: person.phone,
       email: person.email,
     };
   });
+}
+
+/** Why a touch can't be made this way; a no is never overridden. */
+function refusal(consent: Consents, kind: TouchKind, today: PlainDate): string | null {
+  const channel = channelOf(kind);
+  const answer = channel ? consent[channel] : undefined;
+  if (!channel || answer?.answer !== 'no') return null;
+  const from = answer.cameFrom ? `, ${answer.cameFrom}` : '';
+  return `They said no to ${CHANNEL_WORDS[channel].toLowerCase()} (${longDate(plainDate(answer.on), today)}${from}). Reach them another way and log that, or let it go; if it has changed, say so on their sheet.`;
 }
 
 /** A standing as the API gives it. */

@@ -1,3 +1,4 @@
+import type { Consents, PersonFields } from '@/core/people';
 import type { Outcome, TouchKind } from '@/core/touches';
 
 import { maybeOne, recordset, type Sql } from '../db';
@@ -57,11 +58,13 @@ export const deskPeople = (sql: Sql, ids: readonly string[]) =>
     phone: string;
     email: string;
     place: string;
+    own: PersonFields['own'];
+    consent: Consents;
     promise_days: number | null;
     due: number | null;
   }>(
     `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
-       s.promise_days, s.due_on - date '1970-01-01' as due
+       p.own, p.consent, s.promise_days, s.due_on - date '1970-01-01' as due
      from person p join person_standing s on s.person_id = p.id where p.id = any($1::uuid[])`,
     [ids],
   );

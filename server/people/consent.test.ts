@@ -1,0 +1,81 @@
+import { randomUUID } from 'node:crypto';
+
+import { createCadence, enrol, previewEnrolment } from '@/contract/cadences';
+import { addEntry } from '@/contract/lists';
+import { editPerson } from '@/contract/people';
+import { getDesk } from '@/contract/touches';
+import { startTestApi, type TestApi } from '@/testing/api';
+import { sphereOf } from '@/testing/sphere';
+
+let api: TestApi;
+beforeEach(async () => {
+  api = await startTestApi();
+});
+afterEach(() => api.close());
+const { add, sheet } = sphereOf(() => api);
+
+const INNER = '0190a000-0000-7000-8000-000000000001';
+const NO = { answer: 'no' as const, on: '2026-05-04', cameFrom: 'at the fair' };
+
+const cadenceOf = async (words: string) =>
+  (
+    await api.call(createCadence, {
+      body: {
+        name: 'C',
+        rounds: null,
+        gapDays: 60,
+        beats: [{ id: randomUUID(), afterDays: 0, kind: 'call', words, dayRule: 'next' }],
+      },
+    })
+  ).id;
+
+test('a promise is not kept by a way to which they said no', async () => {
+  const id = await add({
+    givenName: 'Ana',
+    phone: '555-0101',
+    email: 'ana@example.com',
+    circleId: INNER,
+    consent: { call: NO },
+  });
+  expect((await sheet(id)).planned[0]).toMatchObject({ kind: 'email' });
+});
+
+test('enrolling names who said no to what it needs, and the desk says so instead of dialling', async () => {
+  const id = await add({ givenName: 'Ana', phone: '555-0101', consent: { call: NO } });
+  const cadenceId = await cadenceOf('');
+  const request = { cadenceId, who: { ids: [id] }, startOn: api.clock.today() };
+  const preview = await api.call(previewEnrolment, { body: { ...request, samplePersonId: null } });
+  expect(preview.lacking).toMatchObject([{ id, lacks: ['consent'] }]);
+  await api.call(enrol, { body: { ...request, leaveOut: [] } });
+  const [item] = (await api.call(getDesk)).items;
+  expect(item!.refused).toBe(
+    'They said no to calls (May 4, at the fair). Reach them another way and log that, or let it go; if it has changed, say so on their sheet.',
+  );
+  const { version } = await sheet(id);
+  await api.call(editPerson, { params: { id }, body: { version, consent: {} } });
+  expect((await api.call(getDesk)).items[0]!.refused).toBeNull();
+});
+
+test('own fields can be merged into words at once', async () => {
+  const field = await api.call(addEntry, {
+    params: { list: 'field' },
+    body: { name: 'Loan until', type: 'date' },
+  });
+  const id = await add({ givenName: 'Ana', phone: '555-0101', own: { [field.id]: '2030-05-04' } });
+  const cadenceId = await cadenceOf('Ask {{ first_name }} about {{ loan_until }}');
+  const body = { cadenceId, who: { ids: [id] }, startOn: api.clock.today(), leaveOut: [] };
+  await api.call(enrol, { body });
+  expect((await api.call(getDesk)).items[0]!.words).toBe('Ask Ana about 2030-05-04');
+  const beats = [
+    {
+      id: randomUUID(),
+      afterDays: 0,
+      kind: 'call' as const,
+      words: '{{ shoe }}',
+      dayRule: 'next' as const,
+    },
+  ];
+  expect(
+    await api.refusal(createCadence, { body: { name: 'X', rounds: null, gapDays: 1, beats } }),
+  ).toMatchObject({ message: 'There is no field {{ shoe }} to fill in.' });
+});
