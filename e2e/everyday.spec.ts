@@ -98,7 +98,7 @@ test('many are chosen at once: all of a filter change circle, with an undo', asy
   await expect(page.getByText('11 people chosen')).toBeVisible();
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByLabel('What to do').selectOption({ label: 'Move to a circle' });
-  await page.getByLabel('Circle').selectOption({ label: 'Outer' });
+  await page.getByLabel('Circle', { exact: true }).selectOption({ label: 'Outer' });
   await expect(page.getByText('11 people of 11 will be changed.')).toBeVisible();
   await expectNoViolations(page);
   await page.getByRole('button', { name: 'Change 11 people' }).click();

@@ -14,7 +14,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   page,
 }) => {
   await page.getByRole('button', { name: 'Import a list' }).click();
-  await page.getByLabel('CSV file').setInputFiles({
+  await page.getByLabel('CSV or vCard file').setInputFiles({
     name: 'clients.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(CSV),

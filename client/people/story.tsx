@@ -6,7 +6,7 @@ import { Body, Button, Choice, DayField, Fault, Field, Heading, KindMark, Soft }
 import type { PersonSheet } from '@/contract/people';
 import { addNote, editNote, removeNote, type Note } from '@/contract/story';
 import { fold } from '@/core/people';
-import { sentenceCase, shortDate, spokenDate, type PlainDate } from '@/core/time';
+import { sentenceCase, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, type TouchKind } from '@/core/touches';
 
 type Part = 'all' | 'touches' | 'notes' | 'plans';
@@ -34,7 +34,7 @@ export function Story({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
   const [text, setText] = useState('');
   const [shown, setShown] = useState(SHOWN);
   const words = fold(text).split(/\s+/).filter(Boolean);
-  const entries = entriesOf(sheet, today)
+  const entries = entriesOf(sheet)
     .filter((entry) => part === 'all' || entry.part === part)
     .filter((entry) => words.every((word) => fold(entry.text).includes(word)));
   return (
@@ -75,7 +75,7 @@ export function Story({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
   );
 }
 
-function entriesOf(sheet: PersonSheet, today: PlainDate): Entry[] {
+function entriesOf(sheet: PersonSheet): Entry[] {
   const next = sheet.planned[0];
   const entries: Entry[] = [
     ...sheet.touches.map(({ id, on, kind, outcome, note: words }): Entry => ({
@@ -112,7 +112,7 @@ function entriesOf(sheet: PersonSheet, today: PlainDate): Entry[] {
             on: next.day,
             part: 'plans' as const,
             kind: next.kind,
-            text: `Next: ${KIND_WORDS[next.kind].noun}, ${spokenDate(next.day, today)}.`,
+            text: `${sentenceCase(KIND_WORDS[next.kind].noun)}, planned.`,
           },
         ]
       : []),

@@ -47,9 +47,11 @@ export function Facts({ sheet, today }: { sheet: PersonSheet; today: PlainDate }
         {facts
           .filter(({ key, known }) => known || adding === key)
           .map(({ key, show }) => (
-            <View key={`${key} ${stamp(sheet, key)}`}>{show(adding === key, done)}</View>
+            <View key={`${key} ${adding === key} ${stamp(sheet, key)}`}>
+              {show(adding === key, done)}
+            </View>
           ))}
-        <View key={stamp(sheet, 'own')}>
+        <View key={`${adding} ${stamp(sheet, 'own')}`}>
           <OwnFacts sheet={sheet} adding={adding} onDone={done} />
         </View>
         <View className="flex-row items-start gap-3 py-1">
