@@ -71,7 +71,7 @@ function datesNear(source: TalkSource, today: PlainDate): TalkLine[] {
       birthday ? [{ words: `${name}’s birthday`, on: birthday }] : [],
     ),
     ...source.jobs.flatMap(({ name, completedOn }) =>
-      completedOn ? [{ words: `${name} completed`, on: completedOn as string }] : [],
+      completedOn ? [{ words: `Anniversary of ${name}`, on: completedOn as string }] : [],
     ),
   ];
   return days

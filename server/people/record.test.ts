@@ -322,7 +322,7 @@ describe('the story', () => {
     });
     expect((await sheet(id)).talk).toContainEqual({
       about: 'Around now',
-      words: 'Loan for the loft completed in 8 days (December 1, 2 years)',
+      words: 'Anniversary of Loan for the loft in 8 days (December 1, 2 years)',
     });
   });
 });

@@ -274,9 +274,10 @@ function factsOf(sheet: PersonSheet, today: PlainDate, lists: Lists): FactEntry[
 }
 
 function circleFact(sheet: PersonSheet, lists: Lists): FactEntry {
-  const circles = (lists?.circle ?? []).filter(
-    ({ id, retired }) => !retired || id === sheet.circle?.id,
-  );
+  // Until the lists are there, at least their own circle has its name.
+  const circles = (
+    lists?.circle ?? (sheet.circle ? [{ ...sheet.circle, retired: false }] : [])
+  ).filter(({ id, retired }) => !retired || id === sheet.circle?.id);
   return {
     key: 'circle',
     label: 'Circle',
