@@ -6,7 +6,7 @@ import type { Context } from '../context';
 import type { Sql } from '../db';
 import { invalid } from '../http/errors';
 import { readOwnFields } from '../lists';
-import { fieldsOf, idsOf, tiesOf } from '../people';
+import { fieldsOf, idsOf, tiesOfMany } from '../people';
 import { readMemo, writeMemo } from '../settings';
 
 const CHOSEN = 'export-columns';
@@ -123,23 +123,22 @@ async function readCards(
     [ids, whole],
   );
   const names = new Map(own.map((field) => [field.id, field.name]));
-  return Promise.all(
-    rows.map(async (row) => {
-      const fields = fieldsOf(row);
-      return {
-        id: row.id,
-        fields,
-        tags: row.tags,
-        circle: row.circle ?? '',
-        promiseDays: row.own_promise_days,
-        notes: row.notes ?? [],
-        lastTouch: row.last_on,
-        ownByName: Object.fromEntries(
-          Object.entries(fields.own).map(([id, value]) => [names.get(id) ?? id, value]),
-        ),
-        photo: row.photo ? { mime: row.mime!, base64: row.photo.replace(/\s/g, '') } : null,
-        ties: whole ? await tiesOf(sql, row.id) : [],
-      };
-    }),
-  );
+  const ties = whole ? await tiesOfMany(sql, ids) : new Map<string, CardPerson['ties']>();
+  return rows.map((row) => {
+    const fields = fieldsOf(row);
+    return {
+      id: row.id,
+      fields,
+      tags: row.tags,
+      circle: row.circle ?? '',
+      promiseDays: row.own_promise_days,
+      notes: row.notes ?? [],
+      lastTouch: row.last_on,
+      ownByName: Object.fromEntries(
+        Object.entries(fields.own).map(([id, value]) => [names.get(id) ?? id, value]),
+      ),
+      photo: row.photo ? { mime: row.mime!, base64: row.photo.replace(/\s/g, '') } : null,
+      ties: ties.get(row.id) ?? [],
+    };
+  });
 }

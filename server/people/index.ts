@@ -11,4 +11,4 @@ export { countPeople, idsOf, insertPeople, namesOf } from './queries';
 export { fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewriting';
 export { lookAlikes, readKnown, readKnownByKeys } from './same';
-export { insertTie, tiesOf } from './ties';
+export { insertTie, tiesOfMany } from './ties';

@@ -127,10 +127,10 @@ export const toNote = (personId: string, onDay: string, body: string): NoteRecor
   body,
   search_text: fold(body),
   pinned: false,
-  tags: hashtags(body),
+  tags: writtenTags(body),
 });
 
 /** The words of a text that stand after a #, without it. */
-export const hashtags = (text: string): string[] => [
+export const writtenTags = (text: string): string[] => [
   ...new Set([...text.matchAll(/(?<![\p{L}\p{N}])#([\p{L}\p{N}_-]+)/gu)].map(([, tag]) => tag!)),
 ];

@@ -33,30 +33,40 @@ export const insertTie = (sql: Sql, tie: NewTie) =>
     ],
   );
 
-/** The ties of somebody, those made on the other's sheet seen from this side. */
-export async function tiesOf(sql: Sql, personId: string): Promise<TieShown[]> {
-  const rows = await sql.query<{
-    id: string;
-    kind: TieKind;
-    mine: boolean;
-    words: string;
-    other_id: string | null;
-    name: string;
-    birthday: string | null;
-  }>(
-    `select t.id, t.kind, t.person_id = $1::uuid as mine, t.words, o.id as other_id,
-       coalesce(o.name, t.other_name) as name, coalesce(o.birthday, t.birthday) as birthday
-     from tie t left join person o on o.id = case when t.person_id = $1::uuid then t.other_id else t.person_id end
-     where (t.person_id = $1::uuid or t.other_id = $1::uuid) and o.deleted_on is null
-     order by t.id`,
-    [personId],
-  );
-  return rows.map(({ mine, other_id, kind, ...row }) => ({
-    ...row,
-    kind: mine ? kind : otherSide(kind),
-    otherId: other_id,
-  }));
+interface TieRow {
+  of: string;
+  id: string;
+  kind: TieKind;
+  mine: boolean;
+  words: string;
+  other_id: string | null;
+  name: string;
+  birthday: string | null;
 }
+
+/** The ties of people, those made on the other's sheet seen from this side. */
+export async function tiesOfMany(
+  sql: Sql,
+  personIds: readonly string[],
+): Promise<Map<string, TieShown[]>> {
+  const rows = await sql.query<TieRow>(
+    `select w.of, t.id, t.kind, t.person_id = w.of as mine, t.words, o.id as other_id,
+       coalesce(o.name, t.other_name) as name, coalesce(o.birthday, t.birthday) as birthday
+     from unnest($1::uuid[]) as w (of) join tie t on t.person_id = w.of or t.other_id = w.of
+     left join person o on o.id = case when t.person_id = w.of then t.other_id else t.person_id end
+     where o.deleted_on is null order by t.id`,
+    [personIds],
+  );
+  const ties = new Map<string, TieShown[]>();
+  for (const { of, mine, other_id, kind, ...row } of rows) {
+    const shown = { ...row, kind: mine ? kind : otherSide(kind), otherId: other_id };
+    ties.set(of, [...(ties.get(of) ?? []), shown]);
+  }
+  return ties;
+}
+
+export const tiesOf = async (sql: Sql, personId: string): Promise<TieShown[]> =>
+  (await tiesOfMany(sql, [personId])).get(personId) ?? [];
 
 const SYMMETRIC: ReadonlySet<TieSeen> = new Set(['partner', 'sibling', 'friend', 'colleague']);
 
