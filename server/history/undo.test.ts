@@ -1,10 +1,11 @@
 import { createCadence, enrol, getCadence, saveCadence, stopEnrolment } from '@/contract/cadences';
 import { listImports, runImport, undoImport } from '@/contract/imports';
-import { changeEntry } from '@/contract/lists';
+import { changeEntry, mergeEntries, readLists } from '@/contract/lists';
 import { changeMany } from '@/contract/many';
 import { addPerson, editPerson, getPerson, listPeople } from '@/contract/people';
-import { addNote } from '@/contract/story';
+import { addJob, addNote, addTie, joinHousehold } from '@/contract/story';
 import { saveSettings, undoAction } from '@/contract/settings';
+import { mergePeople } from '@/contract/same';
 import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
 import { addDays } from '@/core/time';
 import { Random } from '@/demo/random';
@@ -54,6 +55,13 @@ async function everything(): Promise<Record<string, string[]>> {
   }
   return tables;
 }
+
+/** The action, or null when it was refused, as some of chance must be. */
+const orNull = (done: Promise<{ actionId: string }>): Promise<string | null> =>
+  done.then(
+    ({ actionId }) => actionId,
+    () => null,
+  );
 
 type Step = (random: Random) => Promise<string | null>;
 
@@ -122,6 +130,41 @@ const STEPS: Record<string, Step> = {
     const open = batches.filter(({ undone }) => !undone);
     if (open.length === 0) return null;
     return (await api.call(undoImport, { params: { id: random.pick(open).id } })).actionId;
+  },
+  async tie(random) {
+    const [one, other] = [await somebody(random), await somebody(random)];
+    if (!one || !other) return null;
+    const body = { kind: random.pick(['partner', 'child', 'friend'] as const), otherId: other.id };
+    return orNull(api.call(addTie, { params: { id: one.id }, body }));
+  },
+  async home(random) {
+    const [one, other] = [await somebody(random), await somebody(random)];
+    if (!one || !other) return null;
+    return orNull(api.call(joinHousehold, { params: { id: one.id }, body: { withId: other.id } }));
+  },
+  async merge(random) {
+    const [one, other] = [await somebody(random), await somebody(random)];
+    if (!one || !other) return null;
+    const body = { keepId: one.id, goneId: other.id, take: ['givenName' as const] };
+    return orNull(api.call(mergePeople, { body }));
+  },
+  async away(random) {
+    const person = await somebody(random);
+    if (!person) return null;
+    const change = { do: random.pick(['archive', 'delete'] as const) };
+    return (await api.call(changeMany, { body: { who: { ids: [person.id] }, change } })).actionId;
+  },
+  async work(random) {
+    const person = await somebody(random);
+    const body = { name: 'Loan', feeMinor: random.int(1, 99) };
+    return person && (await api.call(addJob, { params: { id: person.id }, body })).actionId;
+  },
+  async word(random) {
+    const { tag } = await api.call(readLists);
+    if (tag.length < 2) return null;
+    const [from, into] = random.shuffled(tag);
+    const params = { list: 'tag' as const, id: from!.id };
+    return (await api.call(mergeEntries, { params, body: { into: into!.id } })).actionId;
   },
   async cadence(random) {
     const beat = (afterDays: number) => ({
