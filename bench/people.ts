@@ -54,7 +54,7 @@ async function p95(texts: readonly string[], work: (text: string) => Promise<unk
 async function benchSearch(api: TestApi, names: readonly string[]): Promise<Figure[]> {
   const picked = Array.from({ length: 40 }, (_, i) => names[i * 397]!);
   const search = (text: string) =>
-    call(listPeople, { query: { text, limit: 50 } }, { base: api.url });
+    call(listPeople, { query: { text, sort: 'match', limit: 50 } }, { base: api.url });
   const bare = (text: string) =>
     api.ctx.db.query('select id, name from person where search_text like $1', [`%${text}%`]);
   // As it is typed: three letters, five, the whole name.

@@ -50,7 +50,7 @@ export const PeopleFilter = z.object({
 });
 export type PeopleFilter = z.infer<typeof PeopleFilter>;
 
-export const SORTS = ['slack', 'name', 'added'] as const;
+export const SORTS = ['slack', 'name', 'added', 'match'] as const;
 export type PeopleSort = (typeof SORTS)[number];
 
 /** Whom an action on many is for: single people, or everybody whom a filter finds at that moment. */

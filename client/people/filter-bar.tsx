@@ -20,6 +20,7 @@ const WARMTH_LABEL: Record<Warmth, string> = {
   fresh: 'Fresh',
 };
 
+const BEST_MATCH = { value: 'match', label: 'Best match first' } as const;
 const SORT_OPTIONS = [
   { value: 'slack', label: 'Least time left first' },
   { value: 'name', label: 'By name' },
@@ -76,7 +77,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
           hideLabel
           className="min-w-0 flex-1"
           value={sort}
-          options={SORT_OPTIONS}
+          options={filter.text ? [BEST_MATCH, ...SORT_OPTIONS] : SORT_OPTIONS}
           onChange={onSort}
         />
       </View>

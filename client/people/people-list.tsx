@@ -37,8 +37,14 @@ export function PeopleList({ openId }: { openId: string | null }) {
     if (batch) setFilter({ batchId: batch });
   }, [batch, setFilter]);
   const change = (next: PeopleFilter) => {
+    if (!next.text && sort === 'match') setSort('slack');
     setFilter(next);
     setPicked((before) => before && NOBODY);
+  };
+  // A search begins in the order of what it finds; clearing it goes back to who is least in time.
+  const searchFor = (text: string) => {
+    if (text && !filter.text && sort === 'slack') setSort('match');
+    change({ ...filter, text });
   };
   const scroller = useRef<View>(null);
   const [pages, setPages] = useState<number[]>([0]);
@@ -95,7 +101,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
           aria-label="Search people"
           placeholder="Names, notes, streets, numbers"
           value={filter.text ?? ''}
-          onChangeText={(text) => change({ ...filter, text })}
+          onChangeText={searchFor}
           className="min-h-[44px] rounded border border-edge bg-sheet px-3 font-sans text-[16px] text-ink"
         />
         <FilterBar filter={filter} sort={sort} onFilter={change} onSort={setSort} />

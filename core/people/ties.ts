@@ -32,8 +32,6 @@ export function otherSide(kind: TieSeen): TieSeen {
   return kind === 'referred' ? 'referred_by' : kind;
 }
 
-export type TieFault = 'self' | 'pet_in_sphere' | 'circular' | 'two_senders' | 'there';
-
 /** Ties between people of one kind that has a direction, from `from` to `to`. */
 export interface Directed {
   from: string;

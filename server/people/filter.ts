@@ -119,7 +119,7 @@ export const anywhereSql = (words: readonly string[], params: Params): string =>
 
 const NAME_ORDER = 'p.sort_name collate "C", p.id';
 
-export const ORDER: Record<PeopleSort, string> = {
+export const ORDER: Record<Exclude<PeopleSort, 'match'>, string> = {
   slack: `s.due_on asc nulls last, ${NAME_ORDER}`,
   name: NAME_ORDER,
   added: 'p.added_on desc, p.id desc',

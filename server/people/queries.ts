@@ -47,15 +47,14 @@ export async function listPeople(
   const params = new Params();
   const stand = await standOf(sql, { filter });
   const where = filterSql(filter, today, params, stand);
-  // A search is in the order of what it finds, and needs no standing to be cut into pages.
-  const searching = sort === 'slack' && Boolean(filter.text?.trim());
-  const order = searching ? searchOrder(filter, params) : ORDER[sort];
+  // By match, names that begin with the words come first; no standing is needed to cut the page.
+  const order = sort === 'match' ? searchOrder(filter, params) : ORDER[sort];
   const [day, limit, offset] = [params.add(today), params.add(page.limit), params.add(page.offset)];
   // The page is cut first; what each row shows is looked up only for the rows on it.
   const rows = await sql.query<ListedPerson & { total: number; at: number }>(
     `with page as materialized (
        select p.id, count(*) over ()::int as total, row_number() over (order by ${order})::int as at
-       ${searching && !needsStanding(filter) ? 'from person p' : FROM}
+       ${sort === 'match' && !needsStanding(filter) ? 'from person p' : FROM}
        where ${where} order by ${order} limit ${limit}::int offset ${offset}::int)
      select page.total, page.at, p.id, p.name, p.place, p.company, c.name as circle, s.promise_days,
        s.due_on as due, p.phone <> '' as has_phone, p.email <> '' as has_email,
