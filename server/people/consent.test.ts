@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 
 import { createCadence, enrol, previewEnrolment } from '@/contract/cadences';
 import { addEntry } from '@/contract/lists';
+import { changeMany, previewMany } from '@/contract/many';
 import { editPerson } from '@/contract/people';
 import { getDesk } from '@/contract/touches';
 import { startTestApi, type TestApi } from '@/testing/api';
@@ -78,4 +79,22 @@ test('own fields can be merged into words at once', async () => {
   expect(
     await api.refusal(createCadence, { body: { name: 'X', rounds: null, gapDays: 1, beats } }),
   ).toMatchObject({ message: 'There is no field {{ shoe }} to fill in.' });
+});
+
+test('somebody deleted while on a cadence has nothing planned, and comes back to it', async () => {
+  const id = await add({ givenName: 'Ana', phone: '555-0101' });
+  const cadenceId = await cadenceOf('');
+  const startOn = api.clock.today();
+  await api.call(enrol, { body: { cadenceId, who: { ids: [id] }, startOn, leaveOut: [] } });
+  const change = (what: 'delete' | 'restore') => ({ who: { ids: [id] }, change: { do: what } });
+  const { besides } = await api.call(previewMany, { body: change('delete') });
+  expect(besides[0]).toBe(
+    '1 person is on a cadence: nothing more is planned for them until they come back.',
+  );
+  await api.call(changeMany, { body: change('delete') });
+  expect((await api.call(getDesk)).items).toEqual([]);
+  const again = { cadenceId, who: { ids: [id] }, startOn, leaveOut: [] };
+  expect(await api.refusal(enrol, { body: again })).toMatchObject({ code: 'invalid' });
+  await api.call(changeMany, { body: change('restore') });
+  expect((await api.call(getDesk)).items).toHaveLength(1);
 });
