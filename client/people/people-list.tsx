@@ -119,7 +119,8 @@ export function PeopleList({ openId }: { openId: string | null }) {
             const row = rows.get(index);
             return (
               <View
-                key={index}
+                // A place that somebody else moves into is a new one, so that no press meets the wrong one.
+                key={`${index} ${row?.id}`}
                 role="listitem"
                 className="absolute inset-x-0"
                 style={{ height: ROW_HEIGHT, transform: [{ translateY: start }] }}
