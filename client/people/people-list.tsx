@@ -44,7 +44,8 @@ export function PeopleList({ openId }: { openId: string | null }) {
   // A search begins in the order of what it finds; clearing it goes back to who is least in time.
   const searchFor = (text: string) => {
     if (text && !filter.text && sort === 'slack') setSort('match');
-    change({ ...filter, text });
+    const { text: _, ...rest } = filter;
+    change(text ? { ...rest, text } : rest);
   };
   const scroller = useRef<View>(null);
   const [pages, setPages] = useState<number[]>([0]);

@@ -75,6 +75,8 @@ export async function writePeople(
     const photo = rows.find((row) => row.photo)?.photo;
     const small = photo && isNew ? await shrink(photo) : null;
     if (small) await keepPhoto(tx, id, small);
+    else if (photo && isNew)
+      await insertNotes(tx, [toNote(id, batch.today, 'The photo in the file could not be read.')]);
     if (isNew)
       for (const { kind, name } of rows.flatMap((row) => row.related ?? []))
         await insertTie(tx, {

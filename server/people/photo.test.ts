@@ -68,4 +68,8 @@ test('photos come in with cards; a damaged one costs only itself', async () => {
     (await sheet(rows.find((row) => row.name === name)!.id)).photoId;
   expect(await shown((await photoOf('With Photo'))!)).toEqual(SMALL);
   expect(await photoOf('Without One')).toBeNull();
+  const { id } = rows.find((row) => row.name === 'Without One')!;
+  expect((await sheet(id)).notes).toMatchObject([
+    { body: 'The photo in the file could not be read.' },
+  ]);
 });
