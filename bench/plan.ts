@@ -1,7 +1,7 @@
 import { datedBeats, type Cadence } from '@/core/cadences';
 import { leastCapacity, plan, type PlanOptions, type PlanPerson } from '@/core/planner';
 import { plainDate, toDayNumber } from '@/core/time';
-import { DEFAULT_HOLDS } from '@/core/touches';
+import { DEFAULT_HOLDS, MINUTES } from '@/core/touches';
 
 import { medianMs, type Figure } from './table';
 
@@ -13,12 +13,15 @@ const quarterly: Cadence = {
   name: 'Once a quarter, three ways',
   rounds: null,
   gapDays: 30,
+  followOn: false,
+  handOver: null,
   beats: [0, 30, 60].map((afterDays, i) => ({
     id: `b${i}`,
-    afterDays,
+    timing: { on: 'after', days: afterDays } as const,
     kind: (['call', 'social', 'text'] as const)[i]!,
-    words: '',
-    dayRule: 'next',
+    wordings: [],
+    dayRule: 'next' as const,
+    way: 'hand' as const,
   })),
 };
 
@@ -31,11 +34,12 @@ const sphereOf = (people: number): PlanPerson[] =>
       promiseDays,
       due: today + ((i * 37) % promiseDays) - Math.floor(promiseDays / 10),
       lastOn: null,
+      householdId: null,
       weight: i % 4,
       keeperKind: 'call',
       enrolments:
         i % 2 === 0
-          ? [{ id: `e${i}`, cadence: quarterly, start: today - (i % 90), settledUntil: today - 1 }]
+          ? [{ id: `e${i}`, cadence: quarterly, run: { start: today - (i % 90) }, settledUntil: today - 1 }]
           : [],
       followUps: [],
     };
@@ -46,6 +50,7 @@ const optionsFor = (people: number): PlanOptions => ({
   days: 91,
   calendar: { workingDays: [1, 2, 3, 4, 5], daysOff: new Set() },
   capacity: Math.ceil(people / 25),
+  limits: { minutesPerDay: null, minutes: MINUTES, perKind: {} },
   madeToday: 0,
   minDistanceDays: 3,
   holds: DEFAULT_HOLDS,
@@ -58,10 +63,10 @@ function plainLoop(people: readonly PlanPerson[], options: PlanOptions): number 
   const items: { key: string; day: number }[] = [];
   const to = today + options.days - 1;
   for (const person of people) {
-    for (const { cadence, start, id } of person.enrolments)
+    for (const { cadence, run, id } of person.enrolments)
       for (const { day, round } of datedBeats(
         cadence,
-        start,
+        run,
         { from: today, to },
         options.calendar,
       ))

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 
+import { ENROLMENT_STATES, NTHS, WAYS } from '@/core/cadences';
 import { DAY_RULES } from '@/core/calendar';
 import { TOUCH_KINDS } from '@/core/touches';
 
@@ -9,28 +10,73 @@ import { Who } from './filters';
 
 const subject = 'cadences';
 
+const Month = z.number().int().min(1, 'Choose a month.').max(12, 'Choose a month.');
+const Weekday = z.union(
+  [1, 2, 3, 4, 5, 6, 7].map((n) => z.literal(n as 1 | 2 | 3 | 4 | 5 | 6 | 7)),
+);
+
+export const Timing = z.discriminatedUnion('on', [
+  z.object({
+    on: z.literal('after'),
+    days: z.number().int().min(0, 'A beat cannot lie before the first day.').max(36_500),
+  }),
+  z.object({ on: z.literal('date'), month: Month, day: z.number().int().min(1).max(31) }),
+  z.object({
+    on: z.literal('weekday'),
+    month: Month,
+    nth: z.union(NTHS.map((n) => z.literal(n))),
+    weekday: Weekday,
+  }),
+  z.object({
+    on: z.literal('around'),
+    date: z.string().trim().max(80),
+    days: z.number().int().min(-36_500).max(36_500),
+  }),
+]);
+
 export const Beat = z.object({
   id: Id,
-  afterDays: z.number().int().min(0, 'A beat cannot lie before the first day.').max(36_500),
+  timing: Timing,
   kind: z.enum(TOUCH_KINDS),
-  words: z.string().trim().max(2000),
+  /** What to say, in one or several wordings that take turns. */
+  wordings: z
+    .array(z.string().trim().min(1).max(2000))
+    .max(24, 'A beat holds at most 24 wordings.')
+    .default([]),
   dayRule: z.enum(DAY_RULES),
+  way: z.enum(WAYS).default('hand'),
 });
 export type Beat = z.infer<typeof Beat>;
 
+const HandOver = z.object({
+  cadenceId: Id,
+  waitDays: z.number().int().min(0).max(36_500),
+});
+
 export const CadenceDraft = z.object({
   name: z.string().trim().min(1, 'Give the cadence a name.').max(120),
+  /** Short advice on consent and frequency. */
+  advice: z.string().trim().max(500).default(''),
   beats: z.array(Beat).max(1000, 'A cadence holds at most 1,000 beats.'),
   /** Null repeats without end. */
   rounds: z.number().int().min(1, 'A cadence runs at least one round.').max(10_000).nullable(),
   gapDays: z.number().int().min(0).max(36_500),
+  /** Count the next round from the day on which the last beat was really made. */
+  followOn: z.boolean().default(false),
+  /** What follows the last round; null ends there. */
+  handOver: HandOver.nullable().default(null),
 });
 export type CadenceDraft = z.infer<typeof CadenceDraft>;
 
 export const Cadence = CadenceDraft.extend({
   id: Id,
   version: z.number().int(),
+  /** Switched off, it plans nothing for anybody. */
+  active: z.boolean(),
+  /** On it now, those who are paused among them. */
   people: z.number().int(),
+  /** Whether it calls people by their initials. */
+  rota: z.boolean(),
 });
 export type Cadence = z.infer<typeof Cadence>;
 
@@ -73,6 +119,89 @@ export const saveCadence = endpoint({
   errors: ['invalid', 'not_found', 'conflict'],
 });
 
+export const switchCadence = endpoint({
+  method: 'post',
+  path: '/cadences/:id/switch',
+  subject,
+  summary: 'Switches a cadence off for everybody, or on again',
+  params: IdParam,
+  body: z.object({ active: z.boolean() }),
+  response: Done,
+  errors: ['not_found'],
+});
+
+export const deleteCadence = endpoint({
+  method: 'delete',
+  path: '/cadences/:id',
+  subject,
+  summary: 'Deletes a cadence that nobody was ever on',
+  params: IdParam,
+  response: Done,
+  errors: ['not_found', 'conflict'],
+});
+
+export const listVersions = endpoint({
+  method: 'get',
+  path: '/cadences/:id/versions',
+  subject,
+  summary: 'What a cadence was before each change, the latest first',
+  params: IdParam,
+  response: z.object({
+    versions: z.array(
+      z.object({ version: z.number().int(), savedAt: z.string(), draft: CadenceDraft }),
+    ),
+  }),
+  errors: ['not_found'],
+});
+
+const Load = z.array(
+  z.object({
+    monday: Day,
+    before: z.number().int(),
+    after: z.number().int(),
+    capacity: z.number().int(),
+  }),
+);
+
+export const tryCadence = endpoint({
+  method: 'post',
+  path: '/cadences/try',
+  subject,
+  summary: 'What a draft would do to those on the cadence and to the weeks ahead; writes nothing',
+  body: z.object({
+    /** The cadence that the draft would change; null for a new one. */
+    id: Id.nullable(),
+    draft: CadenceDraft,
+    /** People meant to join today, beside those on it. */
+    who: Who.nullable(),
+  }),
+  response: z.object({
+    /** People on it, and those meant to join. */
+    running: z.number().int(),
+    joining: z.number().int(),
+    changed: z.object({
+      people: z.number().int(),
+      moved: z.number().int(),
+      added: z.number().int(),
+      dropped: z.number().int(),
+      turned: z.number().int(),
+      examples: z.array(
+        z.object({
+          personId: Id,
+          name: z.string(),
+          changes: z.array(
+            z.object({ kind: z.enum(TOUCH_KINDS), from: Day.nullable(), to: Day.nullable() }),
+          ),
+        }),
+      ),
+    }),
+    load: Load,
+    slipsBefore: z.number().int(),
+    slipsAfter: z.number().int(),
+  }),
+  errors: ['invalid', 'not_found'],
+});
+
 const Touch = z.object({
   on: Day,
   kind: z.enum(TOUCH_KINDS),
@@ -82,7 +211,20 @@ const Touch = z.object({
   fault: z.string().nullable(),
 });
 
-const EnrolRequest = z.object({ cadenceId: Id, who: Who, startOn: Day });
+const EnrolRequest = z.object({
+  cadenceId: Id,
+  who: Who,
+  startOn: Day,
+  /** So many begin on each working day from `startOn` on; null begins with everybody at once. */
+  perDay: z
+    .number()
+    .int()
+    .min(1, 'At least one person a day has to begin.')
+    .max(20_000)
+    .nullable()
+    .default(null),
+  leaveOut: z.array(Id).max(20_000).default([]),
+});
 
 export const previewEnrolment = endpoint({
   method: 'post',
@@ -93,23 +235,28 @@ export const previewEnrolment = endpoint({
   response: z.object({
     people: z.number().int(),
     alreadyOn: z.number().int(),
+    /** The day on which the last of them begins. */
+    lastStart: Day.nullable(),
     sample: z.object({ id: Id, name: z.string(), touches: z.array(Touch) }).nullable(),
     candidates: z.array(z.object({ id: Id, name: z.string() })),
     lacking: z.array(
       z.object({
         id: Id,
         name: z.string(),
-        lacks: z.array(z.enum(['phone', 'email', 'address', 'consent'])),
+        /** Each in words, with the field of the record that would mend it. */
+        lacks: z.array(
+          z.object({
+            words: z.string(),
+            field: z.enum(['phone', 'email', 'address', 'birthday']).nullable(),
+          }),
+        ),
+        /** The beats that this keeps from being made as planned. */
+        touches: z.number().int(),
       }),
     ),
-    load: z.array(
-      z.object({
-        monday: Day,
-        before: z.number().int(),
-        after: z.number().int(),
-        capacity: z.number().int(),
-      }),
-    ),
+    /** How many lack something in all; the list holds the first of them. */
+    lackingCount: z.number().int(),
+    load: Load,
     slipsBefore: z.number().int(),
     slipsAfter: z.number().int(),
   }),
@@ -121,18 +268,89 @@ export const enrol = endpoint({
   path: '/enrolments',
   subject,
   summary: 'Enrols people in a cadence, all or none',
-  body: EnrolRequest.extend({ leaveOut: z.array(Id).max(20_000) }),
+  body: EnrolRequest,
   response: Done.extend({ people: z.number().int(), alreadyOn: z.number().int() }),
   errors: ['invalid', 'not_found'],
 });
 
-export const stopEnrolment = endpoint({
+const Several = { ids: z.array(Id).min(1).max(20_000) };
+
+export const stopEnrolments = endpoint({
   method: 'post',
-  path: '/enrolments/:id/stop',
+  path: '/enrolments/stop',
   subject,
-  summary: 'Takes a person off a cadence; touches made stay',
-  params: IdParam,
-  body: z.object({ reason: z.string().trim().max(200) }),
+  summary: 'Takes people off a cadence; touches made stay',
+  body: z.object({ ...Several, reason: z.string().trim().max(200) }),
   response: Done,
-  errors: ['not_found', 'conflict'],
+  errors: ['conflict'],
+});
+
+export const pauseEnrolments = endpoint({
+  method: 'post',
+  path: '/enrolments/pause',
+  subject,
+  summary: 'Plans nothing from a cadence until it is resumed',
+  body: z.object(Several),
+  response: Done,
+  errors: ['conflict'],
+});
+
+/** `carry_on` moves what is left by the length of the pause; `catch_up` keeps the days and passes over what was missed. */
+export const RESUME_MODES = ['carry_on', 'catch_up'] as const;
+
+export const resumeEnrolments = endpoint({
+  method: 'post',
+  path: '/enrolments/resume',
+  subject,
+  summary: 'Goes on with a paused cadence',
+  body: z.object({ ...Several, mode: z.enum(RESUME_MODES) }),
+  response: Done,
+  errors: ['conflict', 'invalid'],
+});
+
+export const listEnrolments = endpoint({
+  method: 'get',
+  path: '/cadences/:id/people',
+  subject,
+  summary: 'Who is on a cadence, with where they are in it',
+  params: IdParam,
+  query: z.object({
+    offset: z.coerce.number().int().min(0).default(0),
+    limit: z.coerce.number().int().min(1).max(500).default(100),
+  }),
+  response: z.object({
+    total: z.number().int(),
+    paused: z.number().int(),
+    people: z.array(
+      z.object({
+        enrolmentId: Id,
+        personId: Id,
+        name: z.string(),
+        state: z.enum(ENROLMENT_STATES),
+        startOn: Day,
+        next: z.object({ day: Day, kind: z.enum(TOUCH_KINDS) }).nullable(),
+      }),
+    ),
+  }),
+  errors: ['not_found'],
+});
+
+export const listWaiting = endpoint({
+  method: 'get',
+  path: '/outgoing',
+  subject,
+  summary: 'Touches that go out by themselves and wait for sending to be set up',
+  response: z.object({
+    total: z.number().int(),
+    items: z.array(
+      z.object({
+        key: z.string(),
+        personId: Id,
+        name: z.string(),
+        kind: z.enum(TOUCH_KINDS),
+        on: Day,
+        cadence: z.string(),
+      }),
+    ),
+  }),
 });

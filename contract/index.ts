@@ -7,6 +7,7 @@ import * as lists from './lists';
 import * as many from './many';
 import * as people from './people';
 import * as planner from './planner';
+import * as rota from './rota';
 import * as same from './same';
 import * as settings from './settings';
 import * as story from './story';
@@ -31,6 +32,7 @@ export const endpoints: Endpoint[] = [
   exported,
   imports,
   cadences,
+  rota,
   touches,
   planner,
 ].flatMap((file) => Object.values(file).filter(isEndpoint));

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 
+import { ENROLMENT_STATES } from '@/core/cadences';
 import { TOUCH_KINDS, OUTCOMES, WARMTHS } from '@/core/touches';
 
 import { Day, Done, Id, IdParam } from './common';
@@ -181,7 +182,7 @@ export const PersonSheet = z.object({
       cadenceId: Id,
       cadence: z.string(),
       startOn: Day,
-      state: z.enum(['waiting', 'running', 'finished', 'stopped']),
+      state: z.enum(ENROLMENT_STATES),
     }),
   ),
 });

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 
+import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
+
 import { Day, Done, Id, IdParam } from './common';
 import { endpoint } from './endpoint';
 
@@ -17,6 +19,14 @@ const Weekday = z.union(
   [1, 2, 3, 4, 5, 6, 7].map((n) => z.literal(n as 1 | 2 | 3 | 4 | 5 | 6 | 7)),
 );
 
+/** What a kind of touch takes, costs and keeps, where the owner changed it. */
+export const KindChange = z.object({
+  minutes: z.number().int().min(0).max(600).optional(),
+  costMinor: z.number().int().min(0).max(10_000_000).optional(),
+  perDay: z.number().int().min(0).max(500).nullable().optional(),
+  holds: z.partialRecord(z.enum(OUTCOMES), z.number().min(0).max(1)).optional(),
+});
+
 export const Settings = z.object({
   ownerName: z.string().trim().max(120),
   timeZone: z.string(),
@@ -27,6 +37,11 @@ export const Settings = z.object({
   minDistanceDays: z.number().int().min(1).max(60),
   /** Days until somebody new counts as due. */
   graceDays: z.number().int().min(0).max(365),
+  /** Minutes on a working day; null for no limit. */
+  minutesPerDay: z.number().int().min(0).max(1440).nullable(),
+  kinds: z.partialRecord(z.enum(TOUCH_KINDS), KindChange),
+  /** Where a 29 February falls in common years. */
+  leapDay: z.enum(['feb28', 'mar1']),
 });
 export type Settings = z.infer<typeof Settings>;
 

@@ -20,6 +20,10 @@ export const DeskItem = z.object({
   lastNote: z.object({ on: Day, body: z.string() }).nullable(),
   /** Why it can't be done this way, when they said no to it. */
   refused: z.string().nullable(),
+  /** What is missing to do it this way: "No phone for Ana."; null when nothing is. */
+  lacks: z.string().nullable(),
+  /** Ways that can be gone instead, the likeliest first. */
+  instead: z.array(z.enum(TOUCH_KINDS)),
   phone: z.string(),
   email: z.string(),
 });
@@ -64,6 +68,10 @@ export const LogTouch = z.object({
   followUp: z
     .object({ on: Day, kind: z.enum(TOUCH_KINDS), words: z.string().trim().max(500) })
     .optional(),
+  /** Tags to put on the person, learnt on the way. */
+  tags: z.array(z.string().trim().min(1).max(60)).max(20).optional(),
+  /** A day learnt: "Baby due", "Birthday". 'MM-DD' or 'YYYY-MM-DD'. */
+  date: z.object({ name: z.string().trim().min(1).max(80), on: z.string().max(10) }).optional(),
 });
 export type LogTouch = z.infer<typeof LogTouch>;
 
@@ -106,6 +114,16 @@ export const putOff = endpoint({
   subject,
   summary: 'Moves an item of the desk to a later day',
   body: z.object({ itemKey: z.string().max(200), until: Day }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
+export const swapItem = endpoint({
+  method: 'post',
+  path: '/desk/swap',
+  subject,
+  summary: 'Does an item of the desk another way, such as a text instead of a call',
+  body: z.object({ itemKey: z.string().max(200), kind: z.enum(TOUCH_KINDS) }),
   response: Done,
   errors: ['invalid', 'not_found'],
 });

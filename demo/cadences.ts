@@ -1,17 +1,19 @@
 import { randomUUID } from 'node:crypto';
 
-import type { Beat, CadenceDraft } from '@/contract/cadences';
+import type { Beat, createCadence } from '@/contract/cadences';
+import type { CallInput } from '@/contract/endpoint';
 
 const beat = (afterDays: number, kind: Beat['kind'], words: string): Beat => ({
   id: randomUUID(),
-  afterDays,
+  timing: { on: 'after', days: afterDays },
   kind,
-  words,
+  wordings: [words],
+  way: 'hand',
   dayRule: 'next',
 });
 
 export interface DemoCadence {
-  draft: CadenceDraft;
+  draft: NonNullable<CallInput<typeof createCadence>['body']> & { beats: Beat[] };
   /** The circles that are enrolled, and how many of each in all. */
   circles: readonly string[];
   people: number;

@@ -1,5 +1,5 @@
 import { guessMapping, importRows, readTable } from '@/core/intake';
-import { findFault } from '@/core/cadences';
+import { faultOf } from '@/core/cadences';
 import { addDays, daysBetween, plainDate } from '@/core/time';
 import { holdOf, outcomesOf } from '@/core/touches';
 
@@ -44,7 +44,7 @@ test('every column of its file is understood, and every row can be read', () => 
 });
 
 test('its cadences can be run', () => {
-  for (const { draft } of makeCadences()) expect(findFault(draft)).toBeNull();
+  for (const { draft } of makeCadences()) expect(faultOf(draft)).toBeNull();
 });
 
 test('a history runs roughly at the pace of the promise, with outcomes that go with the kind', () => {

@@ -134,9 +134,9 @@ test('five thousand people: the whole list is there, and its end is reached', as
 test('beats are moved by keys and by dragging; the days stay', async ({ page, penpal }) => {
   const beat = (afterDays: number, kind: 'call' | 'text' | 'card') => ({
     id: crypto.randomUUID(),
-    afterDays,
+    timing: { on: 'after' as const, days: afterDays },
     kind,
-    words: '',
+    wordings: [],
     dayRule: 'next' as const,
   });
   const body = {

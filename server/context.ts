@@ -10,11 +10,26 @@ export interface Context {
   schema: number;
   /** Counts writes: what was computed from the data is valid while it stands still. */
   revision: number;
+  /** Whose plan the latest writes changed, by revision; what was older is forgotten. */
+  writes: { revision: number; people: readonly string[] | 'everybody' }[];
+}
+
+/** Writes of which the context remembers whom they were about. */
+const WRITES_REMEMBERED = 200;
+
+/** Says that the data has changed; `people` when only their plans can have changed by it. */
+export function noteWrite(ctx: Context, people: readonly string[] | 'everybody' = 'everybody') {
+  ctx.revision += 1;
+  ctx.writes.push({ revision: ctx.revision, people });
+  if (ctx.writes.length > WRITES_REMEMBERED) ctx.writes.shift();
 }
 
 export interface ActionResult {
   sentence: string;
 }
+
+/** The people whose plan an action can change; everybody's, when it says nothing. */
+type Only = readonly string[] | 'everybody';
 
 /**
  * Runs one action of the owner in one transaction. Everything that it changes is noted under its
@@ -23,7 +38,7 @@ export interface ActionResult {
 export async function act<R extends ActionResult>(
   ctx: Context,
   work: (tx: Sql, actionId: string) => Promise<R>,
-  undoes: string | null = null,
+  { undoes = null, only = 'everybody' }: { undoes?: string | null; only?: Only } = {},
 ): Promise<R & { actionId: string }> {
   const actionId = newId(ctx.clock.nowMs());
   const result = await ctx.db.transaction(async (tx) => {
@@ -36,6 +51,6 @@ export async function act<R extends ActionResult>(
     await tx.query('update action set sentence = $2 where id = $1', [actionId, done.sentence]);
     return done;
   });
-  ctx.revision += 1;
+  noteWrite(ctx, only);
   return { ...result, actionId };
 }

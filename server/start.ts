@@ -8,6 +8,7 @@ import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
 import type { Context } from './context';
 import { openDb, startUpkeep } from './db';
+import { keepDaily } from './daily';
 import { createApp } from './http/app';
 import { eraseExpired, refreshKeys } from './people';
 import { readSettings, readShift } from './settings';
@@ -36,11 +37,13 @@ export async function start(config: Config): Promise<Running> {
       version: packageJson.version,
       schema: opened.schema,
       revision: 0,
+      writes: [],
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);
     await refreshKeys(ctx.db);
     await eraseExpired(ctx);
+    const daily = await keepDaily(ctx, (err) => log.error({ err }, 'the daily round failed'));
     const app = createApp(ctx, { webDir: config.webDir && resolve(config.webDir), log });
     const server = await listen(app, config);
     const stopUpkeep = config.databaseUrl
@@ -54,6 +57,7 @@ export async function start(config: Config): Promise<Running> {
       ctx,
       url: `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`,
       close: async () => {
+        daily.stop();
         stopUpkeep();
         await new Promise((done) => {
           server.close(done);

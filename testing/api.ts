@@ -53,7 +53,7 @@ export async function startTestApi({ today = '2026-11-23', demo = false } = {}):
   const { db, drop } = await openTestDb();
   const clock = createClock('America/Los_Angeles');
   setToday(clock, plainDate(today));
-  const ctx: Context = { db, clock, demo, version: 'test', schema: 1, revision: 0 };
+  const ctx: Context = { db, clock, demo, version: 'test', schema: 1, revision: 0, writes: [] };
   const app = createApp(ctx, {
     webDir: null,
     log: pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' }),

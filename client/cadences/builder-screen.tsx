@@ -4,55 +4,100 @@ import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
-import {
-  Body,
-  Button,
-  Choice,
-  Fault,
-  Field,
-  NumberField,
-  Page,
-  Soft,
-  Title,
-  useWide,
-  Waiting,
-} from '@/client/ui';
+import { Body, Button, Fault, Field, Page, Soft, Title, useWide, Waiting } from '@/client/ui';
 import {
   createCadence,
+  deleteCadence,
   getCadence,
   saveCadence,
+  switchCadence,
   type Beat,
   type Cadence,
   type CadenceDraft,
 } from '@/contract/cadences';
 import { getSettings, type Settings } from '@/contract/settings';
-import { faultSentence, findFault, inOrder, roundPeriod, yearShape } from '@/core/cadences';
+import {
+  crowding,
+  faultOf,
+  inOrder,
+  isCalendar,
+  PATTERNS,
+  roundLength,
+  yearShape,
+  type Timing,
+} from '@/core/cadences';
 import { plural, toDayNumber, type PlainDate } from '@/core/time';
+import { kindSetups, ofKinds } from '@/core/touches';
 
 import { BeatList } from './beat-list';
-import { RoundLine } from './round-line';
+import { DayLine } from './day-line';
+import { PeopleOn } from './people-on';
+import { RoundsForm } from './rounds-form';
+import { TrialView } from './trial';
+import { Versions } from './versions';
 import { YearView } from './year-view';
 
-const EMPTY: CadenceDraft = { name: '', beats: [], rounds: null, gapDays: 30 };
+const EMPTY: CadenceDraft = {
+  name: '',
+  advice: '',
+  beats: [],
+  rounds: null,
+  gapDays: 30,
+  followOn: false,
+  handOver: null,
+};
+
+/** What a new cadence begins with: a pattern, a copy of another one, or nothing. */
+function startingFrom(pattern: string | undefined, copied: Cadence | undefined): CadenceDraft {
+  const own = <B extends object>(beats: readonly B[]) =>
+    beats.map((beat) => ({ ...beat, id: crypto.randomUUID() }));
+  const found = PATTERNS.find(({ key }) => key === pattern);
+  if (found) {
+    const beats = own(found.cadence.beats).map((b) => ({ ...b, wordings: [...b.wordings] }));
+    return { ...found.cadence, beats, handOver: null };
+  }
+  return copied
+    ? { ...draftOf(copied), name: `${copied.name}, a copy`, beats: own(copied.beats) }
+    : EMPTY;
+}
 
 /** Builds a cadence: the beats beside the year they make. */
 export function BuilderScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id, pattern, copy } = useLocalSearchParams<{
+    id: string;
+    pattern?: string;
+    copy?: string;
+  }>();
   const isNew = id === 'new';
   const cadence = useRead(getCadence, { params: { id } }, { enabled: !isNew });
+  const copied = useRead(
+    getCadence,
+    { params: { id: copy ?? '' } },
+    { enabled: isNew && Boolean(copy) },
+  );
   const settings = useRead(getSettings);
+  const ready = !copy || copied.data !== undefined;
   return (
     <Page>
       <Waiting query={settings}>
         {({ settings: days, today }) =>
           isNew ? (
-            <Builder key="new" saved={null} days={days} today={today} />
+            ready ? (
+              <Builder
+                key={`new ${pattern} ${copy}`}
+                saved={null}
+                first={startingFrom(pattern, copied.data)}
+                days={days}
+                today={today}
+              />
+            ) : null
           ) : (
             <Waiting query={cadence}>
               {(saved) => (
                 <Builder
                   key={`${saved.id}:${saved.version}`}
                   saved={saved}
+                  first={draftOf(saved)}
                   days={days}
                   today={today}
                 />
@@ -67,46 +112,56 @@ export function BuilderScreen() {
 
 interface BuilderProps {
   saved: Cadence | null;
+  first: CadenceDraft;
   days: Settings;
   today: PlainDate;
 }
 
-const newBeat = (after: number): Beat => ({
+const newBeat = (timing: Timing): Beat => ({
   id: crypto.randomUUID(),
-  afterDays: after,
+  timing,
   kind: 'call',
-  words: '',
+  wordings: [],
   dayRule: 'next',
+  way: 'hand',
 });
 
-const draftOf = ({ name, beats, rounds, gapDays }: Cadence): CadenceDraft => ({
-  name,
-  beats,
-  rounds,
-  gapDays,
+const draftOf = (cadence: Cadence): CadenceDraft => ({
+  name: cadence.name,
+  advice: cadence.advice,
+  beats: cadence.beats,
+  rounds: cadence.rounds,
+  gapDays: cadence.gapDays,
+  followOn: cadence.followOn,
+  handOver: cadence.handOver,
 });
 
-function Builder({ saved, days, today }: BuilderProps) {
+function Builder({ saved, first, days, today }: BuilderProps) {
   const wide = useWide();
   const router = useRouter();
   const { selection } = useSelection();
-  const [draft, setDraft] = useState<CadenceDraft>(saved ? draftOf(saved) : EMPTY);
+  const [draft, setDraft] = useState<CadenceDraft>(first);
+  const [openId, setOpenId] = useState<string | null>(null);
   const create = useWrite(createCadence);
   const save = useWrite(saveCadence);
   const set = (part: Partial<CadenceDraft>) => setDraft((before) => ({ ...before, ...part }));
-  const fault = findFault(draft);
+  const fault = faultOf(draft);
+  const start = toDayNumber(today);
+  const calendar = useMemo(
+    () => ({ workingDays: days.workingDays, daysOff: new Set(days.daysOff.map(toDayNumber)) }),
+    [days],
+  );
   const shape = useMemo(
     () =>
       yearShape(
-        fault ? { ...draft, beats: [] } : { ...draft, beats: inOrder(draft.beats) },
-        toDayNumber(today),
-        {
-          workingDays: days.workingDays,
-          daysOff: new Set(days.daysOff.map(toDayNumber)),
-        },
+        fault ? { ...draft, beats: [] } : draft,
+        start,
+        calendar,
+        ofKinds(kindSetups(days.kinds), ({ costMinor }) => costMinor),
       ),
-    [draft, fault, days, today],
+    [draft, fault, start, calendar, days],
   );
+  const crowded = fault ? null : crowding(shape, days.minDistanceDays);
   const changed = !saved || JSON.stringify(draft) !== JSON.stringify(draftOf(saved));
   const busy = create.isPending || save.isPending;
   const error = create.error ?? save.error;
@@ -118,50 +173,90 @@ function Builder({ saved, days, today }: BuilderProps) {
   };
   const addBeat = () => {
     const last = draft.beats.at(-1);
-    set({ beats: [...draft.beats, newBeat(last ? last.afterDays + 30 : 0)] });
+    const counted = draft.beats.some(({ timing }) => timing.on === 'after');
+    const beat = newBeat({ on: 'after', days: counted ? roundLength(draft.beats) + 30 : 0 });
+    const next = last && last.timing.on === 'date' ? { ...beat, timing: last.timing } : beat;
+    set({ beats: [...draft.beats, next] });
+    setOpenId(next.id);
   };
   const copy = (i: number) => {
     const beat = draft.beats[i]!;
-    const next = { ...beat, id: crypto.randomUUID(), afterDays: beat.afterDays + 1 };
+    const { timing } = beat;
+    const next = {
+      ...beat,
+      id: crypto.randomUUID(),
+      timing: timing.on === 'after' ? { ...timing, days: timing.days + 1 } : timing,
+    };
     set({ beats: inOrder([...draft.beats, next]) });
   };
+  const moveBeat = (id: string, timing: Timing) =>
+    set({ beats: draft.beats.map((beat) => (beat.id === id ? { ...beat, timing } : beat)) });
   return (
     <>
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Title>{saved ? saved.name : 'A new cadence'}</Title>
         <View className="flex-row items-center gap-2">
-          {changed ? null : <Soft>Saved</Soft>}
+          {changed ? null : <Soft>{saved?.active ? 'Saved' : 'Switched off'}</Soft>}
           <Button
             weight={changed ? 'main' : 'plain'}
             label="Save"
             disabled={!changed || busy}
             onPress={keep}
           />
-          {saved && !changed ? (
+          {saved && !changed && !saved.rota ? (
             <Button
               weight="main"
               label="Enroll people"
               onPress={() => router.navigate(`/enrol?cadence=${saved.id}`)}
             />
           ) : null}
+          {saved && !changed && saved.rota ? (
+            <Button
+              weight="main"
+              label="Letters"
+              onPress={() => router.navigate(`/cadences/rota?id=${saved.id}`)}
+            />
+          ) : null}
         </View>
       </View>
       {saved ? <Soft>{peopleOn(saved, selection?.people ?? 0)}</Soft> : null}
-      <Field
-        label="Name"
-        value={draft.name}
-        onChangeText={(name) => set({ name })}
-        className="max-w-[520px]"
-      />
+      <View className="flex-row flex-wrap gap-3">
+        <Field
+          label="Name"
+          value={draft.name}
+          onChangeText={(name) => set({ name })}
+          className="min-w-[240px] flex-1"
+        />
+        <Field
+          label="Advice to yourself on consent and frequency"
+          value={draft.advice}
+          onChangeText={(advice) => set({ advice })}
+          className="min-w-[280px] flex-[2]"
+        />
+      </View>
       {error ? <Fault>{error.message}</Fault> : null}
       {draft.beats.length > 0 ? (
         <View className="rounded border border-line bg-sheet p-3">
-          <RoundLine beats={draft.beats} rounds={draft.rounds} gapDays={draft.gapDays} />
+          <DayLine
+            cadence={draft}
+            start={start}
+            calendar={calendar}
+            onMove={moveBeat}
+            openId={openId}
+            onOpen={(id) => setOpenId(id === openId ? null : id)}
+          />
         </View>
       ) : null}
       <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
         <View className="min-w-0 flex-[3] gap-3">
-          <BeatList beats={draft.beats} onChange={(beats) => set({ beats })} onCopy={copy} />
+          <BeatList
+            beats={draft.beats}
+            today={start}
+            openId={openId}
+            onOpen={setOpenId}
+            onChange={(beats) => set({ beats })}
+            onCopy={copy}
+          />
           <View className="flex-row flex-wrap gap-2">
             <Button label="Add a beat" onPress={addBeat} />
             <Button
@@ -171,14 +266,80 @@ function Builder({ saved, days, today }: BuilderProps) {
               onPress={() => set({ beats: inOrder(draft.beats) })}
             />
           </View>
-          <Rounds draft={draft} set={set} />
-          {fault && draft.beats.length > 0 ? <Fault>{faultSentence(fault)}</Fault> : null}
+          {saved?.rota ? (
+            <Soft>Its rounds are the weeks of the letter rota.</Soft>
+          ) : (
+            <RoundsForm draft={draft} cadenceId={saved?.id ?? null} set={set} />
+          )}
+          {fault && draft.beats.length > 0 ? <Fault>{fault}</Fault> : null}
+          {crowded ? <Body className="text-wax">{crowded}</Body> : null}
         </View>
-        <View className="flex-[2]">
+        <View className="min-w-0 flex-[2] gap-6">
           <YearView shape={shape} />
+          {fault ? null : (
+            <TrialView
+              id={saved?.id ?? null}
+              draft={draft}
+              changed={changed}
+              who={selection?.who ?? null}
+              today={today}
+            />
+          )}
         </View>
       </View>
+      {saved ? <Keeping saved={saved} today={today} onTake={setDraft} /> : null}
     </>
+  );
+}
+
+/** What else can be done with a saved cadence. */
+function Keeping({
+  saved,
+  today,
+  onTake,
+}: {
+  saved: Cadence;
+  today: PlainDate;
+  onTake: (draft: CadenceDraft) => void;
+}) {
+  const router = useRouter();
+  const toggle = useWrite(switchCadence);
+  const remove = useWrite(deleteCadence);
+  const params = { id: saved.id };
+  return (
+    <View className="gap-2 border-t border-line pt-4">
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Copy it" onPress={() => router.navigate(`/cadences/new?copy=${saved.id}`)} />
+        <Button
+          label={saved.active ? 'Switch it off' : 'Switch it on'}
+          disabled={toggle.isPending}
+          onPress={() => toggle.mutate({ params, body: { active: !saved.active } })}
+        />
+        {isCalendar(saved) ? null : (
+          <Button
+            label={saved.rota ? 'Change the letter rota' : 'Call by initials'}
+            onPress={() => router.navigate(`/cadences/rota?id=${saved.id}`)}
+          />
+        )}
+        {saved.people === 0 ? (
+          <Button
+            weight="quiet"
+            label="Delete it"
+            disabled={remove.isPending}
+            onPress={() =>
+              remove.mutate({ params }, { onSuccess: () => router.replace('/cadences') })
+            }
+          />
+        ) : null}
+      </View>
+      {saved.active ? null : (
+        <Soft>
+          Switched off, it plans nothing for anybody; their rounds go on when it is on again.
+        </Soft>
+      )}
+      <PeopleOn id={saved.id} calendar={isCalendar(saved) || saved.rota} today={today} />
+      <Versions id={saved.id} onTake={onTake} />
+    </View>
   );
 }
 
@@ -189,52 +350,3 @@ const peopleOn = (cadence: Cadence, chosen: number): string => {
       : `${plural(cadence.people, 'person is', 'people are')} on it. What you save counts from their next touch; touches made stay as they are.`;
   return chosen > 0 ? `${on} ${plural(chosen, 'person is', 'people are')} chosen.` : on;
 };
-
-type Repeat = 'once' | 'times' | 'endless';
-const REPEATS = [
-  { value: 'once', label: 'Once' },
-  { value: 'times', label: 'Several rounds' },
-  { value: 'endless', label: 'Without end' },
-] as const;
-
-function Rounds({
-  draft,
-  set,
-}: {
-  draft: CadenceDraft;
-  set: (part: Partial<CadenceDraft>) => void;
-}) {
-  const repeat: Repeat = draft.rounds === null ? 'endless' : draft.rounds === 1 ? 'once' : 'times';
-  const choose = (next: Repeat) =>
-    set({
-      rounds: next === 'endless' ? null : next === 'once' ? 1 : 4,
-      gapDays: Math.max(1, draft.gapDays),
-    });
-  const number = (text: string) => Math.max(0, Number.parseInt(text, 10) || 0);
-  return (
-    <View className="gap-2">
-      <Choice label="Rounds" value={repeat} options={REPEATS} onChange={choose} />
-      {repeat === 'once' ? null : (
-        <View className="flex-row flex-wrap gap-4">
-          <NumberField
-            label="After the last beat, wait"
-            unit="days"
-            value={String(draft.gapDays)}
-            onChange={(text) => set({ gapDays: number(text) })}
-          />
-          {repeat === 'times' ? (
-            <NumberField
-              label="Altogether"
-              unit="rounds"
-              value={String(draft.rounds)}
-              onChange={(text) => set({ rounds: Math.max(2, number(text)) })}
-            />
-          ) : null}
-        </View>
-      )}
-      {repeat !== 'once' && draft.beats.length > 0 ? (
-        <Body>{`A round begins every ${plural(roundPeriod(draft), 'day')}.`}</Body>
-      ) : null}
-    </View>
-  );
-}

@@ -3,35 +3,37 @@ import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Body, Button, Lead, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
-import { listCadences, type Cadence } from '@/contract/cadences';
-import { roundPeriod } from '@/core/cadences';
-import { plural } from '@/core/time';
+import { listCadences } from '@/contract/cadences';
+import { getSettings } from '@/contract/settings';
+import { rhythmWords } from '@/core/cadences';
+import { plural, toDayNumber } from '@/core/time';
 
-import { RoundLine } from './round-line';
-
-const summary = (cadence: Cadence): string => {
-  const beats = plural(cadence.beats.length, 'beat');
-  if (cadence.rounds === 1) return `${beats}, once`;
-  const rounds = cadence.rounds === null ? 'without end' : `${cadence.rounds} rounds`;
-  return `${beats} every ${plural(roundPeriod(cadence), 'day')}, ${rounds}`;
-};
+import { DayLine } from './day-line';
 
 /** The cadences, each drawn with its real distances. */
 export function CadenceList() {
   const router = useRouter();
   const list = useRead(listCadences);
+  const settings = useRead(getSettings);
+  const calendar = {
+    workingDays: settings.data?.settings.workingDays ?? [],
+    daysOff: new Set<number>(),
+  };
   return (
     <Page narrow>
       <View className="flex-row items-center justify-between">
         <Title>Cadences</Title>
-        <Button label="New cadence" onPress={() => router.navigate('/cadences/new')} />
+        <View className="flex-row gap-2">
+          <Button label="Pattern book" onPress={() => router.navigate('/cadences/patterns')} />
+          <Button label="New cadence" onPress={() => router.navigate('/cadences/new')} />
+        </View>
       </View>
       <Waiting query={list}>
         {({ cadences }) =>
           cadences.length === 0 ? (
             <Body>
               A cadence is a series of touches that repeats: a call, a word online, a text. Build
-              one, then enroll people in it.
+              one or begin with the pattern book, then enroll people in it.
             </Body>
           ) : (
             <>
@@ -44,14 +46,18 @@ export function CadenceList() {
                 >
                   <View className="flex-row items-baseline justify-between gap-3">
                     <Lead className="flex-1">{cadence.name}</Lead>
-                    <Soft>{plural(cadence.people, 'person', 'people')}</Soft>
+                    <Soft>
+                      {cadence.active ? plural(cadence.people, 'person', 'people') : 'switched off'}
+                    </Soft>
                   </View>
-                  <Soft>{summary(cadence)}</Soft>
-                  <RoundLine
-                    beats={cadence.beats}
-                    rounds={cadence.rounds}
-                    gapDays={cadence.gapDays}
-                  />
+                  <Soft>{`${rhythmWords(cadence)}${cadence.rota ? ', by initials' : ''}`}</Soft>
+                  {settings.data ? (
+                    <DayLine
+                      cadence={cadence}
+                      start={toDayNumber(settings.data.today)}
+                      calendar={calendar}
+                    />
+                  ) : null}
                 </Linked>
               ))}
             </>

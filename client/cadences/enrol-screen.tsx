@@ -14,6 +14,7 @@ import {
   Fault,
   Heading,
   KindMark,
+  NumberField,
   Page,
   Select,
   Soft,
@@ -21,11 +22,14 @@ import {
   useWide,
   Waiting,
 } from '@/client/ui';
-import { enrol, listCadences, previewEnrolment } from '@/contract/cadences';
+import { enrol, listCadences, previewEnrolment, type Cadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { getSettings } from '@/contract/settings';
-import { plural, shortDate, weekdayName, type PlainDate } from '@/core/time';
+import { plural, shortDate, spokenDate, weekdayName, type PlainDate } from '@/core/time';
+
+import { Readiness } from './readiness';
+import { slipSentence } from './trial';
 
 type Preview = CallOutput<typeof previewEnrolment>;
 
@@ -42,12 +46,12 @@ export function EnrolScreen() {
       <Title>Enroll people</Title>
       <Waiting query={cadences}>
         {(list) =>
-          list.cadences.length === 0 ? (
+          joinable(list.cadences).length === 0 ? (
             <NoCadence />
           ) : settings.data ? (
             <Enrolment
-              cadences={list.cadences.map(({ id, name }) => ({ value: id, label: name }))}
-              first={params.cadence ?? list.cadences[0]!.id}
+              cadences={joinable(list.cadences)}
+              first={params.cadence ?? joinable(list.cadences)[0]?.id ?? ''}
               who={selection?.who ?? EVERYBODY}
               chosen={selection?.people ?? null}
               today={settings.data.today}
@@ -58,6 +62,10 @@ export function EnrolScreen() {
     </Page>
   );
 }
+
+/** A letter rota takes people in by itself. */
+const joinable = (cadences: readonly Cadence[]) =>
+  cadences.filter(({ rota, active }) => !rota && active);
 
 function NoCadence() {
   const router = useRouter();
@@ -70,16 +78,16 @@ function NoCadence() {
 }
 
 interface EnrolmentProps {
-  cadences: { value: string; label: string }[];
+  cadences: readonly Cadence[];
   first: string;
   who: Who;
   chosen: number | null;
   today: PlainDate;
 }
 
-const LACKING = [
-  { value: 'along', label: 'Take them along' },
-  { value: 'out', label: 'Leave them out' },
+const PACES = [
+  { value: 'once', label: 'All on that day' },
+  { value: 'phased', label: 'A few each day' },
 ] as const;
 
 function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
@@ -89,7 +97,14 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
   const [startOn, setStartOn] = useState<string>(today);
   const [samplePersonId, setSample] = useState<string | null>(null);
   const [lacking, setLacking] = useState<'along' | 'out'>('along');
-  const body = { cadenceId, who, startOn: startOn as PlainDate };
+  const [pace, setPace] = useState<'once' | 'phased'>('once');
+  const [perDay, setPerDay] = useState('3');
+  const body = {
+    cadenceId,
+    who,
+    startOn: startOn as PlainDate,
+    perDay: pace === 'phased' ? Math.max(1, Number.parseInt(perDay, 10) || 1) : null,
+  };
   const preview = useQuery<Preview, CallFault>({
     queryKey: ['enrol-preview', body, samplePersonId],
     queryFn: ({ signal }) =>
@@ -97,6 +112,7 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
     placeholderData: (previous) => previous,
   });
   const enrolling = useWrite(enrol);
+  const advice = cadences.find(({ id }) => id === cadenceId)?.advice;
   const data = preview.data;
   const leaveOut = lacking === 'out' && data ? data.lacking.map(({ id }) => id) : [];
   const joining = (data?.people ?? 0) - leaveOut.length;
@@ -122,11 +138,21 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
           label="Cadence"
           className="min-w-[240px]"
           value={cadenceId}
-          options={cadences}
+          options={cadences.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={setCadenceId}
         />
         <DayField label="Starts on" value={startOn} onChange={setStartOn} min={today} />
+        {pace === 'phased' ? (
+          <NumberField
+            label="Begin on each working day"
+            unit="people"
+            value={perDay}
+            onChange={setPerDay}
+          />
+        ) : null}
       </View>
+      <Choice label="How they start" value={pace} options={PACES} onChange={setPace} />
+      {advice ? <Soft>{advice}</Soft> : null}
       {preview.error ? <Fault>{preview.error.message}</Fault> : null}
       {data && !preview.error ? (
         <PreviewOf
@@ -165,6 +191,9 @@ function PreviewOf({ data, today, lacking, onLacking, onSample }: PreviewProps) 
         {data.alreadyOn > 0 ? (
           <Soft>{`${plural(data.alreadyOn, 'person is', 'people are')} on it already and stay as they are.`}</Soft>
         ) : null}
+        {data.lastStart && data.people > 1 && data.lastStart > today ? (
+          <Soft>{`The last of them begin ${spokenDate(data.lastStart, today)}.`}</Soft>
+        ) : null}
         <Sample data={data} today={today} onSample={onSample} />
       </View>
       <View className="flex-1 gap-3">
@@ -180,27 +209,7 @@ function PreviewOf({ data, today, lacking, onLacking, onSample }: PreviewProps) 
           baseLabel="already planned"
         />
         <Body>{slipSentence(data)}</Body>
-        {data.lacking.length > 0 ? (
-          <View className="gap-1">
-            <Heading>{`${plural(data.lacking.length, 'person lacks', 'people lack')} something it needs`}</Heading>
-            {data.lacking.slice(0, 12).map((person) => (
-              <Soft key={person.id}>
-                {`${person.name}: no ${person.lacks.join(', no ').replace('email', 'e-mail')}`}
-              </Soft>
-            ))}
-            {data.lacking.length > 12 ? (
-              <Soft>{`and ${data.lacking.length - 12} more`}</Soft>
-            ) : null}
-            <Choice
-              label="Those who lack something"
-              value={lacking}
-              options={LACKING}
-              onChange={onLacking}
-            />
-          </View>
-        ) : data.people > 0 ? (
-          <Soft>Everybody has what it needs.</Soft>
-        ) : null}
+        <Readiness data={data} lacking={lacking} onLacking={onLacking} today={today} />
       </View>
     </View>
   );
@@ -228,20 +237,11 @@ function Sample({ data, today, onSample }: Pick<PreviewProps, 'data' | 'today' |
             <KindMark kind={touch.kind} />
           </View>
           <View className="flex-1">
-            <Body>{touch.words || '—'}</Body>
+            <Body>{touch.words || 'No words yet'}</Body>
             {touch.fault ? <Fault className="text-[13px] leading-5">{touch.fault}</Fault> : null}
           </View>
         </View>
       ))}
     </View>
   );
-}
-
-function slipSentence({ slipsBefore, slipsAfter }: Preview): string {
-  const more = slipsAfter - slipsBefore;
-  if (more > 0)
-    return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
-  if (more < 0)
-    return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
-  return 'It breaks no promise in the next 13 weeks.';
 }

@@ -8,9 +8,10 @@ import { YearView } from './year-view';
 const everyDay = { workingDays: [1, 2, 3, 4, 5, 6, 7] as const, daysOff: new Set<number>() };
 const beat = (afterDays: number, kind: Beat['kind']): Beat => ({
   id: kind,
-  afterDays,
+  timing: { on: 'after', days: afterDays },
   kind,
-  words: '',
+  wordings: [],
+  way: 'hand',
   dayRule: 'exact',
 });
 const start = toDayNumber(plainDate('2026-11-23'));

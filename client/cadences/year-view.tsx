@@ -6,13 +6,16 @@ import { countInWords, monthName, plural } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 import type { YearShape } from '@/core/cadences';
 
+const money = (minor: number) =>
+  (minor / 100).toLocaleString('en-US', { style: 'currency', currency: 'USD' });
+
 const CELL = 24;
 const LABEL = 74;
 const ROW = 28;
 
 /** What the cadence makes of a year: kinds down, months across, one mark for each touch. */
 export function YearView({ shape }: { shape: YearShape }) {
-  const { byKind, touches, firstMonth, longestSilence } = shape;
+  const { byKind, touches, firstMonth, longestSilence, costMinor } = shape;
   const ways = byKind.length;
   // A year that begins in mid-month ends in the same month.
   const months = byKind.some((row) => row.months[12]! > 0) ? 13 : 12;
@@ -35,6 +38,11 @@ export function YearView({ shape }: { shape: YearShape }) {
           </Svg>
           <Body>
             {`${plural(touches.length, 'touch', 'touches')} in ${countInWords(ways)} ${ways === 1 ? 'way' : 'ways'}. Longest silence ${plural(longestSilence, 'day')}.`}
+          </Body>
+          <Body>
+            {costMinor === 0
+              ? 'It costs nothing but time.'
+              : `It costs about ${money(costMinor)} a year for one person.`}
           </Body>
           <Soft>
             {byKind.map(({ kind, total }) => `${KIND_WORDS[kind].noun} ${total}`).join(', ')}

@@ -32,6 +32,8 @@ const item: DeskItem = {
   words: 'How was the winter?',
   lastNote: { on: plainDate('2026-09-22'), body: 'Kitchen half done' },
   refused: null,
+  lacks: null,
+  instead: ['text', 'social'],
   phone: '(541) 555-0142',
   email: '',
 };
@@ -87,4 +89,17 @@ test('a beat may be let go, a promise not', () => {
   show({ source: 'keeper' });
   fireEvent.press(screen.getByText('Later'));
   expect(screen.queryByText('Let it go')).toBeNull();
+});
+
+test('without a phone it offers another way, and swaps to it', async () => {
+  show({ lacks: 'No phone for Teodora Vance.', phone: '' });
+  expect(screen.getByText('No phone for Teodora Vance.')).toBeTruthy();
+  expect(screen.queryByText('Call')).toBeNull();
+  fireEvent.press(screen.getByText('Text instead'));
+  await waitFor(() =>
+    expect(sent).toContainEqual([
+      expect.stringContaining('/desk/swap'),
+      { itemKey: 'beat:1', kind: 'text' },
+    ]),
+  );
 });

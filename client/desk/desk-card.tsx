@@ -5,8 +5,8 @@ import { useWrite } from '@/client/api';
 import { LogForm } from '@/client/touches';
 import { Standing } from '@/client/people';
 import { Body, Button, Card, Lead, Linked, Soft, Words } from '@/client/ui';
-import { putOff, skipItem, type DeskItem } from '@/contract/touches';
-import { addDays, shortDate, weekdayName, type PlainDate } from '@/core/time';
+import { putOff, skipItem, swapItem, type DeskItem } from '@/contract/touches';
+import { addDays, sentenceCase, shortDate, weekdayName, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 type Open = 'none' | 'log' | 'later';
@@ -14,7 +14,7 @@ type Open = 'none' | 'log' | 'later';
 /** One letter to write: who, why, what to say, one main action. */
 export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) {
   const [open, setOpen] = useState<Open>('none');
-  const link = item.refused ? null : linkOf(item);
+  const link = item.refused || item.lacks ? null : linkOf(item);
   const toggle = (next: Open) => setOpen(open === next ? 'none' : next);
   return (
     <Card className="gap-2">
@@ -26,6 +26,8 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
       </View>
       <Soft className="text-[15px] leading-6">{item.reason}</Soft>
       {item.refused ? <Body className="text-wax">{item.refused}</Body> : null}
+      {item.lacks && !item.refused ? <Body className="text-wax">{item.lacks}</Body> : null}
+      {item.lacks || item.refused ? <Swap item={item} kinds={item.instead.slice(0, 3)} /> : null}
       {item.words ? <Words>{item.words}</Words> : null}
       {item.lastNote ? (
         <Soft
@@ -87,23 +89,46 @@ function Later({ item, today }: { item: DeskItem; today: PlainDate }) {
   const days = [1, 7, 14].map((n) => addDays(today, n));
   const labels = ['Tomorrow', `${weekdayName(days[1]!)} in a week`, 'In two weeks'];
   return (
-    <View className="flex-row flex-wrap gap-2 border-t border-line pt-3">
-      {days.map((until, i) => (
+    <View className="gap-2 border-t border-line pt-3">
+      <View className="flex-row flex-wrap gap-2">
+        {days.map((until, i) => (
+          <Button
+            key={until}
+            label={labels[i]!}
+            disabled={put.isPending}
+            onPress={() => put.mutate({ body: { itemKey: item.key, until } })}
+          />
+        ))}
+        {item.source === 'keeper' ? null : (
+          <Button
+            weight="quiet"
+            label="Let it go"
+            disabled={skip.isPending}
+            onPress={() => skip.mutate({ body: { itemKey: item.key } })}
+          />
+        )}
+      </View>
+      {item.lacks || item.refused ? null : <Swap item={item} kinds={item.instead} />}
+    </View>
+  );
+}
+
+/** The same touch another way. */
+function Swap({ item, kinds }: { item: DeskItem; kinds: readonly DeskItem['kind'][] }) {
+  const swap = useWrite(swapItem);
+  if (kinds.length === 0) return null;
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {kinds.map((kind) => (
         <Button
-          key={until}
-          label={labels[i]!}
-          disabled={put.isPending}
-          onPress={() => put.mutate({ body: { itemKey: item.key, until } })}
+          key={kind}
+          weight="quiet"
+          label={`${sentenceCase(KIND_WORDS[kind].noun)} instead`}
+          spoken={`${sentenceCase(KIND_WORDS[kind].noun)} ${item.name} instead`}
+          disabled={swap.isPending}
+          onPress={() => swap.mutate({ body: { itemKey: item.key, kind } })}
         />
       ))}
-      {item.source === 'keeper' ? null : (
-        <Button
-          weight="quiet"
-          label="Let it go"
-          disabled={skip.isPending}
-          onPress={() => skip.mutate({ body: { itemKey: item.key } })}
-        />
-      )}
     </View>
   );
 }

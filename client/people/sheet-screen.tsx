@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, Text, View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
+import { useRead } from '@/client/api';
 import { LogForm } from '@/client/touches';
 import {
   Body,
@@ -21,13 +21,13 @@ import {
   WarmthMark,
   Words,
 } from '@/client/ui';
-import { stopEnrolment } from '@/contract/cadences';
 import { getPerson, type PersonSheet } from '@/contract/people';
 import { getSettings } from '@/contract/settings';
 import { CHANNEL_WORDS, type Channel } from '@/core/people';
 import { spokenDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS, slackWords } from '@/core/touches';
 
+import { Enrolments } from './enrolments';
 import { Facts } from './facts';
 import { Photo } from './photo';
 import { PutAway } from './put-away';
@@ -80,7 +80,7 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
         </View>
         <View className={`gap-6 ${wide ? 'min-w-0 flex-1' : ''}`}>
           <Facts sheet={sheet} today={today} />
-          <Cadences sheet={sheet} today={today} />
+          <Enrolments sheet={sheet} today={today} />
           <PutAway sheet={sheet} />
         </View>
       </View>
@@ -196,39 +196,6 @@ function Talk({ sheet }: { sheet: PersonSheet }) {
         <View key={i} className="flex-row gap-3">
           <Soft className="w-[104px] leading-6">{about}</Soft>
           <Body className="min-w-0 flex-1">{words}</Body>
-        </View>
-      ))}
-    </View>
-  );
-}
-
-const STATE_WORDS = {
-  waiting: 'begins',
-  running: 'since',
-  finished: 'finished, begun',
-  stopped: 'stopped, begun',
-} as const;
-
-function Cadences({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
-  const stop = useWrite(stopEnrolment);
-  if (sheet.enrolments.length === 0) return null;
-  return (
-    <View className="gap-1">
-      <Heading>Cadences</Heading>
-      {sheet.enrolments.map((e) => (
-        <View key={e.id} className="flex-row items-center justify-between gap-2">
-          <Body className="flex-1">
-            {`${e.cadence}, ${STATE_WORDS[e.state]} ${spokenDate(e.startOn, today)}`}
-          </Body>
-          {e.state === 'running' || e.state === 'waiting' ? (
-            <Button
-              weight="quiet"
-              label="Take off"
-              spoken={`Take off ${e.cadence}`}
-              disabled={stop.isPending}
-              onPress={() => stop.mutate({ params: { id: e.id }, body: { reason: 'By hand' } })}
-            />
-          ) : null}
         </View>
       ))}
     </View>

@@ -30,6 +30,10 @@ export function LogForm({ personId, kind: planned, itemKey, today, onDone, free 
   const [note, setNote] = useState('');
   const [followOn, setFollowOn] = useState<string | null>(null);
   const [followWords, setFollowWords] = useState('');
+  const [learning, setLearning] = useState(false);
+  const [tags, setTags] = useState('');
+  const [dateName, setDateName] = useState('');
+  const [dateOn, setDateOn] = useState('');
   const save = (outcome: LogTouch['outcome']) => {
     const body: LogTouch = {
       personId,
@@ -38,6 +42,15 @@ export function LogForm({ personId, kind: planned, itemKey, today, onDone, free 
       ...(free ? { on: on as PlainDate } : {}),
       ...(note ? { note } : {}),
       ...(itemKey && kind === planned ? { itemKey } : {}),
+      ...(tags.trim()
+        ? {
+            tags: tags
+              .split(/[,#]+/)
+              .map((t) => t.trim())
+              .filter(Boolean),
+          }
+        : {}),
+      ...(dateName.trim() && dateOn ? { date: { name: dateName.trim(), on: dateOn } } : {}),
       ...(followOn ? { followUp: { on: followOn as PlainDate, kind, words: followWords } } : {}),
     };
     log.mutate({ body }, { onSuccess: onDone });
@@ -51,14 +64,37 @@ export function LogForm({ personId, kind: planned, itemKey, today, onDone, free 
         </View>
       ) : null}
       <Field label="Note" value={note} onChangeText={setNote} multiline />
-      {followOn === null ? (
-        <Button
-          weight="quiet"
-          className="self-start"
-          label="Add a follow-up"
-          onPress={() => setFollowOn(addDays(today, 14))}
-        />
-      ) : (
+      <View className="flex-row flex-wrap gap-x-3">
+        {followOn === null ? (
+          <Button
+            weight="quiet"
+            label="Add a follow-up"
+            onPress={() => setFollowOn(addDays(today, 14))}
+          />
+        ) : null}
+        {learning ? null : (
+          <Button weight="quiet" label="Add what you learnt" onPress={() => setLearning(true)} />
+        )}
+      </View>
+      {learning ? (
+        <View className="flex-row flex-wrap gap-3">
+          <Field
+            label="Tags, one after another"
+            className="min-w-[200px] flex-1"
+            value={tags}
+            onChangeText={setTags}
+          />
+          <Field
+            label="A date: what it is"
+            placeholder="Baby due"
+            className="min-w-[160px] flex-1"
+            value={dateName}
+            onChangeText={setDateName}
+          />
+          <DayField label="and when" value={dateOn} onChange={setDateOn} />
+        </View>
+      ) : null}
+      {followOn === null ? null : (
         <View className="gap-3">
           <DayField
             label="Follow up on"

@@ -1,85 +1,117 @@
 import type { DayRule } from '@/core/calendar';
 import type { TouchKind } from '@/core/touches';
 
+import { isYearly, timingFault, type Timing } from './timing';
+
+/** Whether a beat asks for the owner's hand, or goes out on its own once sending is set up. */
+export const WAYS = ['hand', 'itself'] as const;
+export type Way = (typeof WAYS)[number];
+
+/** The kinds that can go out by themselves. */
+export const SENDABLE: readonly TouchKind[] = ['text', 'email', 'card', 'letter'];
+
 export interface Beat {
   id: string;
-  /** Days after the round starts; 0 is the first day. */
-  afterDays: number;
+  timing: Timing;
   kind: TouchKind;
-  /** What to say or do; may hold merge fields. */
-  words: string;
+  /** What to say or do, in one or several wordings that take turns; may hold merge fields. */
+  wordings: readonly string[];
   dayRule: DayRule;
+  way: Way;
+}
+
+/** Where somebody stands with a cadence. */
+export const ENROLMENT_STATES = ['waiting', 'running', 'paused', 'finished', 'stopped'] as const;
+export type EnrolmentState = (typeof ENROLMENT_STATES)[number];
+
+/** What follows the last round. */
+export interface HandOver {
+  cadenceId: string;
+  /** Days from the last beat to the first day of the next cadence. */
+  waitDays: number;
 }
 
 export interface Cadence {
   id: string;
   name: string;
-  /** In order of `afterDays`. */
   beats: readonly Beat[];
   /** How often the round is run; null repeats without end. */
   rounds: number | null;
   /** Days between a round's last beat and the first of the next. */
   gapDays: number;
+  /** Count the next round from the day on which the last beat was really made. */
+  followOn: boolean;
+  handOver: HandOver | null;
 }
 
-export type CadenceFault =
-  | { reason: 'no_beats' }
-  | { reason: 'negative_days'; beat: number }
-  | { reason: 'no_gap' }
-  | { reason: 'no_rounds' };
+/** What makes the dates of a cadence. */
+export type Rhythm = Pick<Cadence, 'beats' | 'rounds' | 'gapDays'>;
 
-/** What keeps a cadence from being run, in words for its owner. */
-export function faultSentence(fault: CadenceFault): string {
-  switch (fault.reason) {
-    case 'no_beats':
-      return 'A cadence needs at least one beat.';
-    case 'negative_days':
-      return `Beat ${fault.beat + 1} lies before the first day. Give it a day from 1 on.`;
-    case 'no_gap':
-      return 'Rounds that repeat need at least one day before they begin again.';
-    case 'no_rounds':
-      return 'A cadence runs at least one round.';
+/** A year is the round of a cadence with calendar days. */
+export const isCalendar = (cadence: Pick<Cadence, 'beats'>): boolean =>
+  cadence.beats.some(({ timing }) => isYearly(timing));
+
+/** The longest that a beat may wait in a round of one year. */
+const YEAR_MOST_DAYS = 364;
+
+/** What keeps a cadence from being run, in words for its owner; null when nothing does. */
+export function faultOf(cadence: Rhythm & Partial<Pick<Cadence, 'followOn'>>): string | null {
+  const { beats, rounds, gapDays, followOn } = cadence;
+  if (beats.length === 0) return 'A cadence needs at least one beat.';
+  for (const [i, { timing }] of beats.entries()) {
+    const fault = timingFault(timing);
+    if (fault) return `Beat ${i + 1} ${fault}`;
   }
-}
-
-/** The first fault of a cadence, or null when it can be run. */
-export function findFault(
-  cadence: Pick<Cadence, 'beats' | 'rounds' | 'gapDays'>,
-): CadenceFault | null {
-  if (cadence.beats.length === 0) return { reason: 'no_beats' };
-  const negative = cadence.beats.findIndex(
-    (b) => !Number.isInteger(b.afterDays) || b.afterDays < 0,
+  if (rounds !== null && rounds < 1) return 'A cadence runs at least one round.';
+  if (!isCalendar(cadence))
+    return rounds !== 1 && gapDays < 1
+      ? 'Rounds that repeat need at least one day before they begin again.'
+      : null;
+  if (followOn)
+    return 'Days of the calendar don’t wait for the last beat. Leave out “from the day really done”, or the calendar days.';
+  const late = beats.findIndex(
+    ({ timing }) => timing.on === 'after' && timing.days > YEAR_MOST_DAYS,
   );
-  if (negative >= 0) return { reason: 'negative_days', beat: negative };
-  if (cadence.rounds !== null && cadence.rounds < 1) return { reason: 'no_rounds' };
-  if (cadence.rounds !== 1 && cadence.gapDays < 1) return { reason: 'no_gap' };
-  return null;
+  return late >= 0
+    ? `With days of the calendar a round is one year; beat ${late + 1} lies after its end.`
+    : null;
 }
 
-/** Days from a round's start to its last beat. */
-export const roundLength = (beats: readonly Pick<Beat, 'afterDays'>[]): number =>
-  beats.reduce((most, beat) => Math.max(most, beat.afterDays), 0);
+const daysOf = (beats: readonly Pick<Beat, 'timing'>[]): number[] =>
+  beats.flatMap(({ timing }) => (timing.on === 'after' ? [timing.days] : []));
 
-/** Days from one round's start to the next one's. */
+/** Days from a round's start to its last beat, counted over the beats that are counted in days. */
+export const roundLength = (beats: readonly Pick<Beat, 'timing'>[]): number =>
+  Math.max(0, ...daysOf(beats));
+
+/** Days from one round's start to the next one's, without calendar days. */
 export const roundPeriod = (cadence: Pick<Cadence, 'beats' | 'gapDays'>): number =>
   roundLength(cadence.beats) + cadence.gapDays;
 
-export const inOrder = <B extends Pick<Beat, 'afterDays'>>(beats: readonly B[]): B[] =>
-  beats.toSorted((a, b) => a.afterDays - b.afterDays);
+/** Where a beat stands in a list: days after the start first, then the year's days in order. */
+function orderOf({ timing }: Pick<Beat, 'timing'>): number {
+  if (timing.on === 'after') return timing.days;
+  const day = timing.on === 'date' ? timing.day : timing.on === 'weekday' ? nthDay(timing.nth) : 0;
+  return timing.on === 'around' ? 200_000 + timing.days : 100_000 + timing.month * 40 + day;
+}
+const nthDay = (nth: number) => (nth === -1 ? 31 : nth * 7);
+
+export const inOrder = <B extends Pick<Beat, 'timing'>>(beats: readonly B[]): B[] =>
+  beats.toSorted((a, b) => orderOf(a) - orderOf(b));
 
 /**
  * Moves a beat to another place in the order. The days stay where they are and what happens on them
  * changes places, so that the rhythm is kept.
  */
-export function reorderBeats<B extends Pick<Beat, 'afterDays'>>(
+export function reorderBeats<B extends Pick<Beat, 'timing'>>(
   beats: readonly B[],
   from: number,
   to: number,
 ): B[] {
-  const days = beats.map((beat) => beat.afterDays);
+  const timings = beats.map((beat) => beat.timing);
   const moved = [...beats];
   const [beat] = moved.splice(from, 1);
   if (!beat) return [...beats];
   moved.splice(to, 0, beat);
-  return moved.map((b, i) => ({ ...b, afterDays: days[i]! }));
+  return moved.map((b, i) => ({ ...b, timing: timings[i]! }));
 }

@@ -1,5 +1,3 @@
-import type { Beat } from './cadence';
-
 /** The merge fields that a beat's words may hold. */
 export const BEAT_FIELDS = [
   'name',
@@ -13,6 +11,24 @@ export const BEAT_FIELDS = [
 export type BeatField = (typeof BEAT_FIELDS)[number];
 
 const FIELD = /\{\{\s*([a-z_][a-z0-9_]*)\s*\}\}/gi;
+
+/** A stable number from a text (FNV-1a, 32 bit), so that the same person always gets the same turn. */
+function hashOf(text: string): number {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++)
+    hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;
+  return hash;
+}
+
+/**
+ * The wording whose turn it is in a round. Each person begins at a place of their own, so that not
+ * everybody gets the same text, and goes on by one a round, so that nobody gets it twice running.
+ */
+export function wordingOf(wordings: readonly string[], round: number, personId: string): string {
+  const n = wordings.length;
+  if (n === 0) return '';
+  return wordings[(((round + hashOf(personId)) % n) + n) % n]!;
+}
 
 export type FilledWords =
   | { ok: true; text: string }
@@ -34,7 +50,7 @@ export const ownFieldName = (name: string): string =>
  * @example fillWords('Call {{ name }}', { name: 'Ana' }) // { ok: true, text: 'Call Ana' }
  */
 export function fillWords(
-  words: Beat['words'],
+  words: string,
   values: Partial<Record<BeatField, string | null>> & Record<string, string | null | undefined>,
 ): FilledWords {
   for (const [, raw] of words.matchAll(FIELD)) {

@@ -2,8 +2,9 @@ import type { WorkCalendar } from '@/core/calendar';
 import { partsOf, type DayNumber } from '@/core/time';
 import { TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
-import type { Cadence } from './cadence';
-import { datedBeats, type DatedBeat } from './rounds';
+import type { Rhythm } from './cadence';
+import { datedBeats, type DatedBeat } from './dated';
+import { dateNamed, type YearlyDate } from './timing';
 
 /** What a cadence makes of the first year of one person who starts on `start`. */
 export interface YearShape {
@@ -14,17 +15,38 @@ export interface YearShape {
   firstMonth: number;
   /** Longest stretch of days between two touches within the year, its end included. */
   longestSilence: number;
+  /** What the touches of the year cost, in minor units, by the cost of each kind. */
+  costMinor: number;
+}
+
+/**
+ * Dates to show a year with where nobody in particular is meant: each date that the beats ask for
+ * and `dates` lacks, half a year after the start.
+ */
+export function exampleDates(
+  beats: Rhythm['beats'],
+  start: DayNumber,
+  dates: readonly YearlyDate[] = [],
+): YearlyDate[] {
+  const out = [...dates];
+  const { month, day } = partsOf(start + 182);
+  for (const { timing } of beats)
+    if (timing.on === 'around' && !dateNamed(out, timing.date))
+      out.push({ name: timing.date, month, day, year: null });
+  return out;
 }
 
 const YEAR_DAYS = 365;
 
 export function yearShape(
-  cadence: Pick<Cadence, 'beats' | 'rounds' | 'gapDays'>,
+  cadence: Rhythm,
   start: DayNumber,
   calendar: WorkCalendar,
+  costs: Partial<Record<TouchKind, number>> = {},
 ): YearShape {
   const end = start + YEAR_DAYS;
-  const touches = datedBeats(cadence, start, { from: start, to: end - 1 }, calendar);
+  const run = { start, dates: exampleDates(cadence.beats, start) };
+  const touches = datedBeats(cadence, run, { from: start, to: end - 1 }, calendar);
   const first = partsOf(start);
   const monthIndex = (day: DayNumber) => {
     const { year, month } = partsOf(day);
@@ -41,6 +63,7 @@ export function yearShape(
     byKind,
     firstMonth: first.month,
     longestSilence: longestGap(touches, start, end),
+    costMinor: touches.reduce((sum, { beat }) => sum + (costs[beat.kind] ?? 0), 0),
   };
 }
 
@@ -50,3 +73,17 @@ function longestGap(touches: readonly DatedBeat[], start: DayNumber, end: DayNum
   for (let i = 1; i < days.length; i++) longest = Math.max(longest, days[i]! - days[i - 1]!);
   return longest;
 }
+
+/** What a cadence would crowd within itself, to be said before it is saved; null when nothing. */
+export function crowding(shape: YearShape, minDistanceDays: number): string | null {
+  const days = shape.touches.map((touch) => touch.day).toSorted((a, b) => a - b);
+  const close = days.filter((day, i) => i > 0 && day - days[i - 1]! < minDistanceDays).length;
+  if (close === 0) return null;
+  const often =
+    shape.touches.length > CROWDED_YEAR
+      ? `This makes ${shape.touches.length} touches a year for one person. `
+      : '';
+  const which = close === 1 ? 'one comes' : `${close} of ${days.length} come`;
+  return `${often}In a year ${which} less than ${minDistanceDays} days after the touch before: those will be moved, or let go when the next is due.`;
+}
+const CROWDED_YEAR = 52;

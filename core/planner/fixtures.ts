@@ -1,7 +1,7 @@
 import type { Cadence } from '@/core/cadences';
 import type { WorkCalendar } from '@/core/calendar';
 import { plainDate, toDayNumber } from '@/core/time';
-import { DEFAULT_HOLDS } from '@/core/touches';
+import { DEFAULT_HOLDS, MINUTES } from '@/core/touches';
 
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
@@ -16,6 +16,7 @@ export const options = (change: Partial<PlanOptions> = {}): PlanOptions => ({
   days: 91,
   calendar: WEEKDAYS,
   capacity: 5,
+  limits: { minutesPerDay: null, minutes: MINUTES, perKind: {} },
   madeToday: 0,
   minDistanceDays: 3,
   holds: DEFAULT_HOLDS,
@@ -29,6 +30,7 @@ export const person = (id: string, change: Partial<PlanPerson> = {}): PlanPerson
   promiseDays: null,
   due: null,
   lastOn: null,
+  householdId: null,
   weight: 1,
   keeperKind: 'call',
   enrolments: [],
@@ -43,11 +45,14 @@ export const cadence = (days: readonly number[], change: Partial<Cadence> = {}):
   gapDays: 30,
   beats: days.map((afterDays) => ({
     id: `b${afterDays}`,
-    afterDays,
+    timing: { on: 'after', days: afterDays },
     kind: 'call',
-    words: '',
+    wordings: [],
     dayRule: 'next',
+    way: 'hand',
   })),
+  followOn: false,
+  handOver: null,
   ...change,
 });
 

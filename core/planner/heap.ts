@@ -8,6 +8,10 @@ export class Heap<T> {
     return this.items.length;
   }
 
+  peek(): T | undefined {
+    return this.items[0];
+  }
+
   push(item: T): void {
     const { items, before } = this;
     let i = items.push(item) - 1;

@@ -1,4 +1,12 @@
-import { datedBeats, type Cadence } from '@/core/cadences';
+import {
+  datedBeats,
+  isYearly,
+  roundLength,
+  touchKey,
+  type Cadence,
+  type DatedBeat,
+  type Run,
+} from '@/core/cadences';
 import { moveToWorkingDay, type WorkCalendar } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 import { expectedHold, type HoldTable, type TouchKind } from '@/core/touches';
@@ -33,9 +41,11 @@ export interface PlanItem {
 export interface PlanEnrolment {
   id: string;
   cadence: Cadence;
-  start: DayNumber;
+  run: Run;
   /** Nominal day of the latest beat that was made or skipped; beats up to it are settled. */
   settledUntil: DayNumber | null;
+  /** Later beats that are settled all the same, because the cadence was changed: `touchKey`s. */
+  settled?: ReadonlySet<string>;
 }
 
 export interface PlanFollowUp {
@@ -46,9 +56,14 @@ export interface PlanFollowUp {
 
 /** Put off until a day, by item key. */
 export type PutOffs = ReadonlyMap<string, DayNumber>;
+/** Done another way than planned, by item key. */
+export type Swaps = ReadonlyMap<string, TouchKind>;
 
 /** Days that a beat may wait for room before it counts as late. */
 export const BEAT_LEEWAY_DAYS = 4;
+
+/** Days after a day of the year on which its beat still makes sense. */
+export const YEARLY_LEEWAY_DAYS = 7;
 
 export const beatKey = (enrolmentId: string, beatId: string, round: number): string =>
   `beat:${enrolmentId}:${beatId}:${round}`;
@@ -61,6 +76,14 @@ export interface ItemContext {
   until: DayNumber;
   calendar: WorkCalendar;
   holds: HoldTable;
+  swaps?: Swaps;
+}
+
+/** An item with what the owner changed about it: the way it is done, and the day. */
+function asWished(item: PlanItem, putOffs: PutOffs, { swaps, holds }: ItemContext): PlanItem {
+  const kind = swaps?.get(item.key);
+  const swapped = kind ? { ...item, kind, hold: expectedHold(kind, holds) } : item;
+  return putOff(swapped, putOffs.get(item.key));
 }
 
 /** A put-off item waits for its new day, on which it is wanted. */
@@ -71,13 +94,55 @@ function putOff(item: PlanItem, until: DayNumber | undefined): PlanItem {
     earliest: until,
     wanted: until,
     latest: Math.max(item.latest, until),
+    // Putting off is a wish of the owner's: it outlives the day on which the beat would have lapsed.
+    letGo: Math.max(item.letGo, until + 1),
     moved: 'put_off',
   };
 }
 
 /**
- * The open beats of one enrolment up to the horizon. Of the beats that have already passed undone
- * only the latest stays; earlier ones were let go when the next came due, so that nothing heaps up.
+ * Beats of an enrolment in the span, whether they ask for a hand or not. A round that follows on
+ * begins when the one before has ended: while its last beat is open, not before today.
+ */
+export function beatsOf(enrolment: PlanEnrolment, context: ItemContext): DatedBeat[] {
+  const { cadence, run, settled } = enrolment;
+  const from = enrolment.settledUntil === null ? run.start : enrolment.settledUntil + 1;
+  const span = { from, to: context.until };
+  const delay = cadence.followOn
+    ? context.today - (run.start + roundLength(cadence.beats))
+    : -Infinity;
+  const dated = (rhythm: Cadence, way: Run) => datedBeats(rhythm, way, span, context.calendar);
+  const round = run.round ?? 0;
+  const beats =
+    delay > 0
+      ? [
+          ...dated({ ...cadence, rounds: round + 1 }, run),
+          ...dated(cadence, {
+            ...run,
+            round: round + 1,
+            start: run.start + roundLength(cadence.beats) + delay + cadence.gapDays,
+          }),
+        ]
+      : dated(cadence, run);
+  return settled ? beats.filter((d) => !settled.has(touchKey(d.beat.id, d.round))) : beats;
+}
+
+/** The day from which a beat is needless: the next one is due, or its day of the year is past. */
+export function letGoOf(
+  { beat, day, round }: DatedBeat,
+  next: DatedBeat | undefined,
+  followOn: boolean,
+): DayNumber {
+  const passed = isYearly(beat.timing) ? day + YEARLY_LEEWAY_DAYS + 1 : Infinity;
+  // A round that follows on waits for the last beat of this one.
+  const overtaken = next && !(followOn && next.round > round) ? next.day : Infinity;
+  return Math.max(Math.min(overtaken, passed), day + 1);
+}
+
+/**
+ * The beats of one enrolment that ask for the owner's hand, up to the horizon. Of the beats that
+ * have already passed undone only the latest stays; earlier ones were let go when the next came due,
+ * so that nothing heaps up. A day of the year is never made up for late.
  */
 export function enrolmentItems(
   personId: string,
@@ -85,13 +150,16 @@ export function enrolmentItems(
   putOffs: PutOffs,
   context: ItemContext,
 ): PlanItem[] {
-  const { cadence, start } = enrolment;
-  const from = enrolment.settledUntil === null ? start : enrolment.settledUntil + 1;
-  const beats = datedBeats(cadence, start, { from, to: context.until }, context.calendar);
-  const firstOpen = beats.findLastIndex((beat) => beat.day <= context.today);
-  return beats.slice(Math.max(0, firstOpen)).map((dated, i, open) => {
-    const { beat, round, nominal, day } = dated;
-    const letGo = open[i + 1]?.day ?? Infinity;
+  const { cadence } = enrolment;
+  const beats = beatsOf(enrolment, context).filter(({ beat }) => beat.way === 'hand');
+  const firstOpen = Math.max(
+    0,
+    beats.findLastIndex((beat) => beat.day <= context.today),
+  );
+  const items: PlanItem[] = [];
+  for (let i = firstOpen; i < beats.length; i++) {
+    const { beat, round, nominal, day } = beats[i]!;
+    const letGo = letGoOf(beats[i]!, beats[i + 1], cadence.followOn);
     const item: PlanItem = {
       key: beatKey(enrolment.id, beat.id, round),
       source: 'beat',
@@ -100,15 +168,17 @@ export function enrolmentItems(
       nominal,
       earliest: day,
       wanted: day,
-      latest: Math.min(day + BEAT_LEEWAY_DAYS, Math.max(day, letGo - 1)),
-      letGo: Math.max(letGo, day + 1),
+      latest: Math.min(day + BEAT_LEEWAY_DAYS, letGo - 1),
+      letGo,
       fixed: false,
       hold: expectedHold(beat.kind, context.holds),
       ...(day === nominal ? {} : { moved: 'day_off' as const }),
       beat: { enrolmentId: enrolment.id, cadenceId: cadence.id, beatId: beat.id, round },
     };
-    return putOff(item, putOffs.get(item.key));
-  });
+    const placed = asWished(item, putOffs, context);
+    if (placed.letGo > context.today) items.push(placed);
+  }
+  return items;
 }
 
 /** A follow-up was promised for its day: it is fixed, and moves only off a day that is not worked. */
@@ -123,7 +193,7 @@ export function followUpItem(
   const asked = Math.max(followUp.on, later ?? -Infinity);
   const day = moveToWorkingDay(asked, 'next', context.calendar);
   const moved = later === undefined ? (day === asked ? undefined : 'day_off') : 'put_off';
-  return {
+  const item: PlanItem = {
     key,
     source: 'follow_up',
     personId,
@@ -137,6 +207,8 @@ export function followUpItem(
     hold: expectedHold(followUp.kind, context.holds),
     ...(moved ? { moved } : {}),
   };
+  // Its day already counts in what was put off.
+  return asWished(item, new Map(), context);
 }
 
 /** Days before the promise runs out from which a promise-keeper may be done when days are full. */
@@ -169,5 +241,5 @@ export function keeperItem(
     fixed: false,
     hold: expectedHold(kind, context.holds),
   };
-  return putOff(item, putOffs.get(item.key));
+  return asWished(item, putOffs, context);
 }

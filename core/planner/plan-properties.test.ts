@@ -109,7 +109,7 @@ const toPeople = (
               {
                 id: `e${i}`,
                 cadence: cadence(row.beats.toSorted((a, b) => a - b)),
-                start: today + row.start,
+                run: { start: today + row.start },
                 settledUntil: null,
               },
             ],

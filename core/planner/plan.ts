@@ -1,10 +1,10 @@
-import { isWorkingDay } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
-import { keptDays } from '@/core/touches';
+import { keptDays, type TouchKind } from '@/core/touches';
 
-import { Heap } from './heap';
+import { Gauges } from './gauges';
 import { enrolmentItems, followUpItem, keeperItem, type ItemContext, type PlanItem } from './items';
-import type { Cause, Plan, PlanOptions, PlanPerson } from './types';
+import { Queue } from './queue';
+import type { Cause, Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
 
 interface Entry {
   item: PlanItem;
@@ -14,14 +14,19 @@ interface Entry {
   /** Part of the demand: still to be done, and still able to be in time. */
   counted: boolean;
   order: number;
-  /** Set when another touch of the same person pushed it back. */
-  distanced: boolean;
+  /** Set when another touch of the same person or home pushed it back. */
+  yieldsTo: Neighbour | null;
+}
+
+/** Who keep the distance together: the people of one home, or one person. */
+interface Home {
+  last: Neighbour | null;
 }
 
 interface PersonState {
   person: PlanPerson;
   due: DayNumber | null;
-  lastOn: DayNumber | null;
+  home: Home;
   /** Beats and follow-ups; the keeper stands apart because it changes with every touch. */
   entries: Entry[];
   keeper: Entry | null;
@@ -51,8 +56,13 @@ const moreUrgent = (a: Entry, b: Entry): boolean => {
  * the largest number (Glover 1967, matching in a convex bipartite graph), but for BROKEN_SHARE of
  * each day. A made touch moves its person's promise, which makes the next keeper.
  */
-export function plan(people: readonly PlanPerson[], options: PlanOptions): Plan {
-  return new Planner(people, options).run();
+export function plan(
+  people: readonly PlanPerson[],
+  options: PlanOptions,
+  /** Touches of others that keep their days and take up room in them. */
+  taken: readonly PlannedTouch[] = [],
+): Plan {
+  return new Planner(people, options, taken).run();
 }
 
 class Planner {
@@ -62,35 +72,30 @@ class Planner {
   /** Entries by the day on which they may first be done, then by the day they are wanted. */
   private readonly opening: Entry[][];
   private readonly wanting: Entry[][];
-  private readonly early = new Heap<Entry>(moreUrgent);
-  private readonly ready = new Heap<Entry>(moreUrgent);
+  private readonly early = new Queue<Entry>(moreUrgent);
+  private readonly ready = new Queue<Entry>(moreUrgent);
   /** Entries whose latest day has passed; see BROKEN_SHARE. */
-  private readonly broken = new Heap<Entry>(moreUrgent);
-  /** Open entries by latest day: the demand that the days up to then must carry. */
-  private readonly demand: Int32Array;
-  private readonly room: Int32Array;
+  private readonly broken = new Queue<Entry>(moreUrgent);
+  private readonly gauges: Gauges;
+  private readonly homes = new Map<string, Home>();
   private order = 0;
   /** Room that broken promises have a right to and have not used, so that small days add up. */
   private brokenCredit = 0;
   /** The day being filled. */
   private day: DayNumber = -Infinity;
-  private readonly result: Plan = { touches: [], slips: [], overdue: 0, letGo: [], unplaced: [] };
+  private readonly result: Plan = { touches: [], slips: [], overdue: [], letGo: [], unplaced: [] };
 
   constructor(
     people: readonly PlanPerson[],
     private readonly options: PlanOptions,
+    taken: readonly PlannedTouch[],
   ) {
-    const { today, days, calendar, holds } = options;
+    const { today, days, calendar, holds, swaps } = options;
     this.until = today + days - 1;
-    this.context = { today, until: this.until, calendar, holds };
+    this.context = { today, until: this.until, calendar, holds, ...(swaps ? { swaps } : {}) };
     this.opening = Array.from({ length: days }, () => []);
     this.wanting = Array.from({ length: days }, () => []);
-    this.demand = new Int32Array(days);
-    this.room = Int32Array.from({ length: days }, (_, i) =>
-      isWorkingDay(today + i, calendar)
-        ? Math.max(0, options.capacity - (i === 0 ? options.madeToday : 0))
-        : 0,
-    );
+    this.gauges = new Gauges(options, taken);
     this.states = people.map((person) => this.open(person));
   }
 
@@ -102,16 +107,16 @@ class Planner {
   }
 
   private open(person: PlanPerson): PersonState {
-    const { due, lastOn } = person;
+    const { due } = person;
     const state: PersonState = {
       person,
       due,
-      lastOn,
+      home: this.homeOf(person),
       entries: [],
       keeper: null,
       keeperHeld: false,
     };
-    if (due !== null && due < this.options.today) this.result.overdue += 1;
+    if (due !== null && due < this.options.today) this.result.overdue.push(person.id);
     for (const enrolment of person.enrolments)
       for (const item of enrolmentItems(person.id, enrolment, this.options.putOffs, this.context))
         this.enter(state, item);
@@ -119,6 +124,14 @@ class Planner {
       this.enter(state, followUpItem(person.id, followUp, this.options.putOffs, this.context));
     this.enterKeeper(state);
     return state;
+  }
+
+  private homeOf({ id, householdId, lastOn }: PlanPerson): Home {
+    const home = (householdId ? this.homes.get(householdId) : null) ?? { last: null };
+    if (householdId) this.homes.set(householdId, home);
+    if (lastOn !== null && lastOn > (home.last?.day ?? -Infinity))
+      home.last = { personId: id, kind: null, day: lastOn };
+    return home;
   }
 
   private enter(state: PersonState, item: PlanItem): void {
@@ -130,7 +143,7 @@ class Planner {
       done: false,
       counted: false,
       order,
-      distanced: false,
+      yieldsTo: null,
     };
     if (item.source === 'keeper') state.keeper = entry;
     else state.entries.push(entry);
@@ -159,8 +172,8 @@ class Planner {
   }
 
   private count(entry: Entry, counted: boolean): void {
-    const at = this.index(entry.item.latest);
-    if (counted !== entry.counted && at < this.demand.length) this.demand[at]! += counted ? 1 : -1;
+    if (counted !== entry.counted)
+      this.gauges.ask(entry.item.kind, this.index(entry.item.latest), counted ? 1 : -1);
     entry.counted = counted;
   }
 
@@ -177,7 +190,7 @@ class Planner {
     for (const entry of [...this.opening[0]!, ...this.wanting[0]!]) now.set(entry.item.key, entry);
     for (const key of pinned) {
       const entry = now.get(key);
-      if (entry && !entry.done && this.room[0]! > 0) this.tryPlace(entry, today);
+      if (entry && !entry.done && this.gauges.fits(entry.item.kind, 0)) this.tryPlace(entry, today);
     }
   }
 
@@ -185,20 +198,34 @@ class Planner {
     const at = this.index(day);
     for (const entry of this.opening[at]!) this.early.push(entry);
     for (const entry of this.wanting[at]!) this.ready.push(entry);
-    this.sortOutBroken(day);
-    this.brokenCredit += this.broken.size > 0 ? this.room[at]! * BROKEN_SHARE : 0;
+    this.placeFixed(day);
+    for (const entry of this.ready.takeWhile((entry) => isBroken(entry, day)))
+      this.broken.push(entry);
+    this.brokenCredit += this.broken.size > 0 ? this.gauges.roomOn(at) * BROKEN_SHARE : 0;
     this.placeBroken(day, Math.floor(this.brokenCredit));
-    while (this.room[at]! > 0) {
-      const entry = this.takeInTime(this.isPressed(at));
+    while (this.gauges.hasRoom(at)) {
+      const entry = this.takeInTime(at);
       if (!entry) break;
       this.tryPlace(entry, day);
     }
     this.placeBroken(day, Infinity);
   }
 
+  /** What was promised for this very day goes first; they are the most urgent of their kinds. */
+  private placeFixed(day: DayNumber): void {
+    const at = this.index(day);
+    for (;;) {
+      const entry = this.ready.peek((kind) => this.gauges.fits(kind, at));
+      if (!entry?.item.fixed) return;
+      this.ready.pop((kind) => this.gauges.fits(kind, at));
+      this.tryPlace(entry, day);
+    }
+  }
+
   private placeBroken(day: DayNumber, most: number): void {
-    for (let n = 0; n < most && this.room[this.index(day)]! > 0;) {
-      const entry = popOpen(this.broken);
+    const at = this.index(day);
+    for (let n = 0; n < most;) {
+      const entry = this.broken.pop((kind) => this.gauges.fits(kind, at));
       if (!entry) return;
       if (!this.tryPlace(entry, day)) continue;
       n += 1;
@@ -206,45 +233,24 @@ class Planner {
     }
   }
 
-  /** Moves what can no longer be in time out of the queue. */
-  private sortOutBroken(day: DayNumber): void {
-    const late = (entry: Entry) => isBroken(entry, day);
-    const kept: Entry[] = [];
-    // Late entries are the most urgent of the heap, after the fixed ones.
-    for (let entry = popOpen(this.ready); entry; entry = popOpen(this.ready)) {
-      if (late(entry)) this.broken.push(entry);
-      else kept.push(entry);
-      if (!late(entry) && !entry.item.fixed) break;
+  /** The most urgent entry that can be in time; those wanted later only when days ahead overflow. */
+  private takeInTime(at: number): Entry | undefined {
+    const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
+    const ready = this.ready.peek(fits);
+    const early = this.pulledForward(at, fits);
+    if (early && (!ready || moreUrgent(early, ready))) {
+      this.early.pop((kind) => kind === early.item.kind);
+      return early;
     }
-    for (const entry of kept) this.ready.push(entry);
+    return ready && this.ready.pop(fits);
   }
 
-  /** The most urgent entry that can be in time; those wanted later only when `pullForward`. */
-  private takeInTime(pullForward: boolean): Entry | undefined {
-    if (!pullForward) return popOpen(this.ready);
-    let early = popOpen(this.early);
-    // What was wanted meanwhile and is late now stands among the broken ones as well.
-    while (early && isBroken(early, this.day)) early = popOpen(this.early);
-    const ready = popOpen(this.ready);
-    if (!ready || !early) return ready ?? early;
-    const [first, second] = moreUrgent(early, ready) ? [early, ready] : [ready, early];
-    (second === ready ? this.ready : this.early).push(second);
-    return first;
-  }
-
-  /**
-   * Whether more must be done today so that what can still be in time fits into the days after
-   * today, for every stretch of days from today on.
-   */
-  private isPressed(at: number): boolean {
-    let demand = 0;
-    let laterRoom = 0;
-    for (let i = at; i < this.demand.length; i++) {
-      demand += this.demand[i]!;
-      if (i > at) laterRoom += this.room[i]!;
-      if (demand > laterRoom) return true;
-    }
-    return false;
+  private pulledForward(at: number, fits: (kind: TouchKind) => boolean): Entry | undefined {
+    const pressed = this.gauges.pressedKinds(at);
+    if (!pressed) return undefined;
+    // What was wanted meanwhile stands among the ready or the broken ones as well.
+    this.early.takeWhile((entry) => isBroken(entry, this.day));
+    return this.early.peek((kind) => pressed(kind) && fits(kind));
   }
 
   /** Puts the entry on the day, unless it is needless or its person was touched too recently. */
@@ -257,14 +263,32 @@ class Planner {
         return this.discard(entry);
       }
       if (planned) return this.standIn(entry, planned, day);
-    } else if (day >= item.letGo) {
-      this.result.letGo.push(item);
-      return this.dismiss(entry);
+    } else if (day >= item.letGo) return this.letGo(entry);
+    const { last } = state.home;
+    const free = (last?.day ?? -Infinity) + this.options.minDistanceDays;
+    if (day < free && !item.fixed) return this.pushBack(entry, free, last!);
+    const rival = item.fixed ? undefined : this.strongerRival(entry, day);
+    if (rival && this.tryPlace(rival, day)) {
+      // It keeps its turn, and the distance from the one that went before it.
+      this.ready.push(entry);
+      return false;
     }
-    const free = (state.lastOn ?? -Infinity) + this.options.minDistanceDays;
-    if (day < free && !item.fixed) return this.pushBack(entry, free);
     this.place(entry, day);
     return true;
+  }
+
+  /** Of two beats of one person that want the same days, the one that holds more of the promise stays. */
+  private strongerRival({ item, person }: Entry, day: DayNumber): Entry | undefined {
+    if (item.source !== 'beat' || person.entries.length < 2) return undefined;
+    return person.entries.find(
+      ({ done, item: other }) =>
+        !done &&
+        other.source === 'beat' &&
+        other.hold > item.hold &&
+        other.wanted <= day &&
+        other.letGo > day &&
+        this.gauges.fits(other.kind, this.index(day)),
+    );
   }
 
   /** A keeper yields to a planned touch that is open now, which is then done with its urgency. */
@@ -290,12 +314,15 @@ class Planner {
     return false;
   }
 
-  private pushBack(entry: Entry, free: DayNumber): false {
-    if (free >= entry.item.letGo) {
-      this.result.letGo.push(entry.item);
-      return this.dismiss(entry);
-    }
-    entry.distanced = true;
+  private letGo(entry: Entry): false {
+    const { item, yieldsTo } = entry;
+    this.result.letGo.push({ item, ...(yieldsTo ? { yieldsTo } : {}) });
+    return this.dismiss(entry);
+  }
+
+  private pushBack(entry: Entry, free: DayNumber, from: Neighbour): false {
+    entry.yieldsTo = from;
+    if (free >= entry.item.letGo) return this.letGo(entry);
     if (free > entry.item.latest) this.count(entry, false);
     this.file(entry, free, free);
     return false;
@@ -318,9 +345,16 @@ class Planner {
   private place(entry: Entry, day: DayNumber): void {
     const { item, person: state } = entry;
     this.settle(entry);
-    this.room[this.index(day)]! -= 1;
-    this.result.touches.push({ item, day, late: day > item.latest, cause: causeOf(entry, day) });
-    state.lastOn = day;
+    this.gauges.take(item.kind, this.index(day));
+    const cause = causeOf(entry, day);
+    this.result.touches.push({
+      item,
+      day,
+      late: day > item.latest,
+      cause,
+      ...(cause === 'distance' ? { yieldsTo: entry.yieldsTo! } : {}),
+    });
+    state.home.last = { personId: state.person.id, kind: item.kind, day };
     const { promiseDays } = state.person;
     if (promiseDays === null || state.due === null) return;
     if (item.hold > 0 && day > state.due && state.due >= this.options.today)
@@ -338,8 +372,8 @@ class Planner {
       if (state.due !== null && state.due >= this.options.today && state.due < this.until)
         this.result.slips.push({ personId: state.person.id, on: state.due + 1, until: null });
     }
-    for (const heap of [this.broken, this.ready, this.early]) {
-      for (let entry = popOpen(heap); entry; entry = popOpen(heap)) {
+    for (const queue of [this.broken, this.ready, this.early]) {
+      for (let entry = queue.pop(ANY); entry; entry = queue.pop(ANY)) {
         if (entry.item.latest <= this.until) this.result.unplaced.push(entry.item);
         entry.done = true;
       }
@@ -347,17 +381,13 @@ class Planner {
   }
 }
 
+const ANY = () => true;
+
 const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
 
-function popOpen(heap: Heap<Entry>): Entry | undefined {
-  let entry = heap.pop();
-  while (entry?.done) entry = heap.pop();
-  return entry;
-}
-
-function causeOf({ item, distanced }: Entry, day: DayNumber): Cause {
+function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
   if (day < item.wanted) return 'early';
-  if (distanced) return 'distance';
+  if (yieldsTo) return 'distance';
   if (day > item.wanted) return 'full';
   return item.moved ?? 'as_asked';
 }

@@ -35,7 +35,19 @@ const say = (
   cause: Cause = 'as_asked',
   more: Partial<ReasonFacts> = {},
   day = now,
-) => reasonSentence({ item: item(change), day, late: false, cause }, { ...facts, ...more });
+) =>
+  reasonSentence(
+    {
+      item: item(change),
+      day,
+      late: false,
+      cause,
+      ...(cause === 'distance'
+        ? { yieldsTo: { personId: 'ana', kind: 'text' as const, day: now - 3 } }
+        : {}),
+    },
+    { ...facts, ...more },
+  );
 
 const keeper = { source: 'keeper' as const, beat: undefined };
 
@@ -59,7 +71,12 @@ test.each([
   [
     'a beat too close to another',
     say({}, 'distance'),
-    'Quarterly: call. Moved to keep a distance from the touch before.',
+    'Quarterly: call. Moved to keep its distance from the text last Friday.',
+  ],
+  [
+    'a beat too close to one at the same home',
+    say({}, 'distance', { homeName: 'Lee' }),
+    'Quarterly: call. Moved to keep its distance from the text to Lee, at the same home, last Friday.',
   ],
   ['what was put off', say({}, 'put_off'), 'Quarterly: call. You put it off until now.'],
   [

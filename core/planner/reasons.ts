@@ -9,7 +9,7 @@ import {
 } from '@/core/time';
 import { KIND_WORDS, type LastMade } from '@/core/touches';
 
-import type { Cause, PlannedTouch } from './types';
+import type { Cause, Neighbour, PlannedTouch } from './types';
 
 export interface ReasonFacts {
   cadenceName: string | null;
@@ -18,29 +18,44 @@ export interface ReasonFacts {
   promiseDays: number | null;
   due: DayNumber | null;
   last: LastMade | null;
+  /** Name of the one at the same home whose touch this one keeps its distance from. */
+  homeName?: string | null;
   today: PlainDate;
 }
 
-const MOVED: Record<Exclude<Cause, 'as_asked'>, (from: string) => string> = {
+const MOVED: Record<Exclude<Cause, 'as_asked' | 'distance'>, (from: string) => string> = {
   day_off: (from) => ` Moved from ${from}, a day off.`,
   full: (from) => ` Wanted ${from}; the days before were full.`,
-  distance: () => ' Moved to keep a distance from the touch before.',
   early: () => ' Brought forward because the days ahead are full.',
   put_off: () => ' You put it off until now.',
 };
 
 /** Why this person, why now: one or two plain sentences for a planned touch. */
 export function reasonSentence(touch: PlannedTouch, facts: ReasonFacts): string {
-  return baseReason(touch, facts) + movedReason(touch, facts.today);
+  return baseReason(touch, facts) + movedReason(touch, facts);
 }
 
-function movedReason({ item, cause, day }: PlannedTouch, today: PlainDate): string {
+/** Which touch another one yields to: "the call of last Friday", "the text to Lee, at the same home, tomorrow". */
+export function neighbourWords({ kind, day }: Neighbour, { today, homeName }: ReasonFacts): string {
+  const touch = kind ? KIND_WORDS[kind].noun : 'touch';
+  const when = spokenDate(toPlainDate(day), today);
+  return homeName
+    ? `the ${touch} to ${homeName}, at the same home, ${when}`
+    : `the ${touch} ${when}`;
+}
+
+function movedReason(touch: PlannedTouch, facts: ReasonFacts): string {
+  const { item, cause, day, yieldsTo } = touch;
+  const { today } = facts;
   if (cause === 'as_asked') return '';
   if (item.source === 'follow_up' && cause === 'day_off') return '';
   // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
   if (item.source === 'keeper' && cause === 'full')
     return day > toDayNumber(today) ? ' The days before are full.' : '';
-  if (item.source === 'keeper' && cause === 'distance') return '';
+  if (cause === 'distance')
+    return item.source === 'keeper' || !yieldsTo
+      ? ''
+      : ` Moved to keep its distance from ${neighbourWords(yieldsTo, facts)}.`;
   return MOVED[cause](
     spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today),
   );

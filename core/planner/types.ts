@@ -2,7 +2,7 @@ import type { WorkCalendar } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 import type { HoldTable, TouchKind } from '@/core/touches';
 
-import type { PlanEnrolment, PlanFollowUp, PlanItem, PutOffs } from './items';
+import type { PlanEnrolment, PlanFollowUp, PlanItem, PutOffs, Swaps } from './items';
 
 export interface PlanPerson {
   id: string;
@@ -11,12 +11,24 @@ export interface PlanPerson {
   due: DayNumber | null;
   /** Day of the last touch that reached them, for the distance between touches. */
   lastOn: DayNumber | null;
+  /** Who share a home keep the distance together; null for somebody who shares none. */
+  householdId: string | null;
   /** Smaller goes first among equals: the circle's position. */
   weight: number;
   /** How a promise is kept when no cadence says how. */
   keeperKind: TouchKind;
   enrolments: readonly PlanEnrolment[];
   followUps: readonly PlanFollowUp[];
+}
+
+/** What a day can hold besides a number of touches. */
+export interface Limits {
+  /** Null for no limit. */
+  minutesPerDay: number | null;
+  /** Minutes that a touch of each kind takes. */
+  minutes: Record<TouchKind, number>;
+  /** Touches of a kind a day, where there is a limit. */
+  perKind: Partial<Record<TouchKind, number>>;
 }
 
 export interface PlanOptions {
@@ -26,12 +38,14 @@ export interface PlanOptions {
   calendar: WorkCalendar;
   /** Touches a working day. */
   capacity: number;
+  limits: Limits;
   /** Touches already made today. */
   madeToday: number;
   /** Least days between two touches of one person. */
   minDistanceDays: number;
   holds: HoldTable;
   putOffs: PutOffs;
+  swaps?: Swaps;
   /** Keys that the owner has already seen on today's desk, in that order: they keep their places. */
   pinned: readonly string[];
 }
@@ -39,12 +53,29 @@ export interface PlanOptions {
 /** Why an item is not on the day that was asked for. */
 export type Cause = 'as_asked' | 'day_off' | 'full' | 'distance' | 'early' | 'put_off';
 
+/** A touch that another kept its distance from. */
+export interface Neighbour {
+  personId: string;
+  /** Null for one that was made before today. */
+  kind: TouchKind | null;
+  day: DayNumber;
+}
+
 export interface PlannedTouch {
   item: PlanItem;
   day: DayNumber;
   /** After the last day on which it was in time. */
   late: boolean;
   cause: Cause;
+  /** With cause `distance`: the touch that it yields to. */
+  yieldsTo?: Neighbour;
+}
+
+/** A beat that found no day before it became needless. */
+export interface LetGo {
+  item: PlanItem;
+  /** The touch that it yielded to; without one the days were full. */
+  yieldsTo?: Neighbour;
 }
 
 /** A promise that runs out on the day before `on`; kept again on `until`, null if not in the plan. */
@@ -58,10 +89,10 @@ export interface Plan {
   touches: PlannedTouch[];
   /** Promises that will be broken in the days planned, those broken before today left out. */
   slips: Slip[];
-  /** Promises already broken this morning. */
-  overdue: number;
+  /** People whose promise was already broken this morning. */
+  overdue: string[];
   /** Beats that were overtaken by the next one without having found a day. */
-  letGo: PlanItem[];
+  letGo: LetGo[];
   /** Items due in the days planned that found no day in them. */
   unplaced: PlanItem[];
 }

@@ -1,18 +1,18 @@
-import { randomUUID } from 'node:crypto';
-
 import {
+  CadenceDraft,
   createCadence,
   enrol,
   previewEnrolment,
   saveCadence,
   getCadence,
-  stopEnrolment,
+  stopEnrolments,
 } from '@/contract/cadences';
 import { addPerson, getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/settings';
 import { getDesk, logTouch } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
+import { beat } from '@/testing/cadences';
 
 const TODAY = plainDate('2026-11-23');
 
@@ -21,14 +21,6 @@ beforeEach(async () => {
   api = await startTestApi({ demo: true });
 });
 afterEach(() => api.close());
-
-const beat = (afterDays: number, kind: 'call' | 'text' | 'card' = 'call', words = '') => ({
-  id: randomUUID(),
-  afterDays,
-  kind,
-  words,
-  dayRule: 'next' as const,
-});
 
 const person = async (givenName: string, more: object = {}) =>
   (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
@@ -51,7 +43,7 @@ describe('enrolling', () => {
     expect(preview).toMatchObject({
       people: 2,
       alreadyOn: 0,
-      lacking: [{ name: 'Bo', lacks: ['phone'] }],
+      lacking: [{ name: 'Bo', lacks: [{ words: 'no phone', field: 'phone' }], touches: 2 }],
     });
     expect(preview.sample!.touches.slice(0, 3)).toMatchObject([
       { on: '2026-11-23', kind: 'call', round: 0, words: 'Ask Ana about the house' },
@@ -104,17 +96,15 @@ describe('enrolling', () => {
     });
     const { enrolments } = await api.call(getPerson, { params: { id: ana } });
     expect(enrolments[0]).toMatchObject({ state: 'running' });
-    await api.call(stopEnrolment, {
-      params: { id: enrolments[0]!.id },
-      body: { reason: 'Asked to' },
-    });
+    const ids = [enrolments[0]!.id];
+    await api.call(stopEnrolments, { body: { ids, reason: 'Asked to' } });
     expect((await api.call(getPerson, { params: { id: ana } })).enrolments[0]).toMatchObject({
       state: 'stopped',
     });
     expect(await keysOnDesk()).toEqual([]);
-    expect(
-      await api.refusal(stopEnrolment, { params: { id: enrolments[0]!.id }, body: { reason: '' } }),
-    ).toMatchObject({ code: 'conflict' });
+    expect(await api.refusal(stopEnrolments, { body: { ids, reason: '' } })).toMatchObject({
+      code: 'conflict',
+    });
   });
 
   test.each([
@@ -156,7 +146,8 @@ describe('cadences that can not be run', () => {
 
   test('two windows on one cadence: the second save is refused', async () => {
     const id = await quarterly();
-    const { people: _, id: __, ...saved } = await api.call(getCadence, { params: { id } });
+    const { version, ...rest } = await api.call(getCadence, { params: { id } });
+    const saved = { ...CadenceDraft.parse(rest), version };
     await api.call(saveCadence, { params: { id }, body: { ...saved, name: 'First' } });
     expect(
       await api.refusal(saveCadence, { params: { id }, body: { ...saved, name: 'Second' } }),

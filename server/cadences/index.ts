@@ -1,2 +1,5 @@
-export { wordValues } from './actions';
-export { enrolmentsOf, readCadences } from './queries';
+export { enrolmentsOf, readCadences, type StoredCadence } from './queries';
+export { wordValues, yearlyDates } from './words';
+export { dailyRound } from './daily';
+export { goOn } from './ending';
+export { settleRotas } from './rota';

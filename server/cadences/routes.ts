@@ -1,25 +1,45 @@
 import type { Router } from 'express';
 
 import * as api from '@/contract/cadences';
+import * as rotaApi from '@/contract/rota';
 
 import type { Context } from '../context';
 import { register } from '../http/register';
 import * as actions from './actions';
+import { tryDraft } from './change';
+import { enrol, previewEnrol } from './enrol';
 import { readCadences } from './queries';
+import * as rota from './rota';
+import * as running from './running';
 
 export function cadenceRoutes(router: Router, ctx: Context): void {
   register(router, api.listCadences, async () => ({
-    cadences: (await readCadences(ctx.db)).map((c) => ({ ...c, beats: [...c.beats] })),
+    cadences: (await readCadences(ctx.db)).map(actions.toAnswer),
   }));
-  register(router, api.getCadence, async ({ params }) => {
-    const cadence = await actions.find(ctx, params.id);
-    return { ...cadence, beats: [...cadence.beats] };
-  });
+  register(router, api.tryCadence, ({ body }) => tryDraft(ctx, body));
+  register(router, api.getCadence, async ({ params }) =>
+    actions.toAnswer(await actions.find(ctx, params.id)),
+  );
   register(router, api.createCadence, ({ body }) => actions.create(ctx, body));
   register(router, api.saveCadence, ({ params, body }) => actions.save(ctx, params.id, body));
-  register(router, api.previewEnrolment, ({ body }) => actions.previewEnrolment(ctx, body));
-  register(router, api.enrol, ({ body }) => actions.enrol(ctx, body));
-  register(router, api.stopEnrolment, ({ params, body }) =>
-    actions.stop(ctx, params.id, body.reason),
+  register(router, api.switchCadence, ({ params, body }) =>
+    actions.setActive(ctx, params.id, body.active),
   );
+  register(router, api.deleteCadence, ({ params }) => actions.remove(ctx, params.id));
+  register(router, api.listVersions, ({ params }) => actions.versions(ctx, params.id));
+  register(router, api.listEnrolments, ({ params, query }) =>
+    running.peopleOn(ctx, params.id, query),
+  );
+  register(router, api.previewEnrolment, ({ body }) => previewEnrol(ctx, body));
+  register(router, api.enrol, ({ body }) => enrol(ctx, body));
+  register(router, api.stopEnrolments, ({ body }) => running.stop(ctx, body.ids, body.reason));
+  register(router, api.pauseEnrolments, ({ body }) => running.pause(ctx, body.ids));
+  register(router, api.resumeEnrolments, ({ body }) => running.resume(ctx, body.ids, body.mode));
+  register(router, rotaApi.getRota, ({ params }) => rota.read(ctx, params.id));
+  register(router, rotaApi.tryRota, ({ params, body }) => rota.tryOut(ctx, params.id, body));
+  register(router, rotaApi.saveRota, ({ params, body }) => rota.save(ctx, params.id, body));
+  register(router, rotaApi.regroupRota, ({ params }) => rota.evenOut(ctx, params.id));
+  register(router, rotaApi.endRota, ({ params }) => rota.end(ctx, params.id));
+  register(router, rotaApi.listRotas, () => rota.present(ctx));
+  register(router, api.listWaiting, () => running.waiting(ctx));
 }

@@ -1,4 +1,4 @@
-import { createCadence, enrol, getCadence, saveCadence, stopEnrolment } from '@/contract/cadences';
+import { createCadence, enrol, getCadence, saveCadence, stopEnrolments } from '@/contract/cadences';
 import { listImports, runImport, undoImport } from '@/contract/imports';
 import { changeEntry, mergeEntries, readLists } from '@/contract/lists';
 import { changeMany } from '@/contract/many';
@@ -10,6 +10,7 @@ import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches
 import { addDays } from '@/core/time';
 import { Random } from '@/demo/random';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
+import { beat } from '@/testing/cadences';
 
 const CIRCLES = [1, 2, 3, 4].map((n) => `0190a000-0000-7000-8000-00000000000${n}`);
 const WATCHED = [
@@ -22,6 +23,8 @@ const WATCHED = [
   'note',
   'cadence',
   'beat',
+  'cadence_version',
+  'rota',
   'enrolment',
   'touch',
   'follow_up',
@@ -167,13 +170,6 @@ const STEPS: Record<string, Step> = {
     return (await api.call(mergeEntries, { params, body: { into: into!.id } })).actionId;
   },
   async cadence(random) {
-    const beat = (afterDays: number) => ({
-      id: crypto.randomUUID(),
-      afterDays,
-      kind: 'call' as const,
-      words: '',
-      dayRule: 'next' as const,
-    });
     const body = {
       name: `C${random.int(0, 99)}`,
       rounds: null,
@@ -188,7 +184,7 @@ const STEPS: Record<string, Step> = {
     if (cadences.length === 0) return null;
     const id = random.pick(cadences);
     const { people: _, id: __, ...saved } = await api.call(getCadence, { params: { id } });
-    const beats = saved.beats.slice(0, 1).map((b) => ({ ...b, afterDays: b.afterDays + 1 }));
+    const beats = saved.beats.slice(0, 1).map((b) => ({ ...b, dayRule: 'previous' as const }));
     return (await api.call(saveCadence, { params: { id }, body: { ...saved, beats } })).actionId;
   },
   async enrol(random) {
@@ -211,8 +207,7 @@ const STEPS: Record<string, Step> = {
     const { enrolments } = await api.call(getPerson, { params: { id: person.id } });
     const running = enrolments.find(({ state }) => state === 'running');
     if (!running) return null;
-    return (await api.call(stopEnrolment, { params: { id: running.id }, body: { reason: '' } }))
-      .actionId;
+    return (await api.call(stopEnrolments, { body: { ids: [running.id], reason: '' } })).actionId;
   },
   async log(random) {
     const item = await onDesk(random);

@@ -29,7 +29,7 @@ export async function undoAction(ctx: Context, id: string) {
         if (action.undoes) await markUndone(tx, action.undoes, false);
         return { sentence: action.undoes ? 'Done again.' : `Undone: ${action.sentence}` };
       },
-      id,
+      { undoes: id },
     );
   } catch (error) {
     if (isForeignKeyFault(error))

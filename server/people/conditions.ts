@@ -244,7 +244,7 @@ const FIELD_SQL: Record<FieldKey, Write> = {
   source: (asked) => choiceSql('p.source', asked),
   cadence: (asked) =>
     idsSql(
-      'select 1 from (select e.cadence_id as id from enrolment e where e.person_id = p.id and e.stopped_on is null) x where true',
+      'select 1 from (select e.cadence_id as id from enrolment e where e.person_id = p.id and e.open) x where true',
       asked,
     ),
   lastTouch: (asked) =>

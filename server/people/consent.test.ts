@@ -1,10 +1,9 @@
-import { randomUUID } from 'node:crypto';
-
 import { createCadence, enrol, previewEnrolment } from '@/contract/cadences';
 import { addEntry } from '@/contract/lists';
 import { changeMany, previewMany } from '@/contract/many';
 import { editPerson } from '@/contract/people';
 import { getDesk } from '@/contract/touches';
+import { beat } from '@/testing/cadences';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { sphereOf } from '@/testing/sphere';
 
@@ -25,7 +24,7 @@ const cadenceOf = async (words: string) =>
         name: 'C',
         rounds: null,
         gapDays: 60,
-        beats: [{ id: randomUUID(), afterDays: 0, kind: 'call', words, dayRule: 'next' }],
+        beats: [beat(0, 'call', words)],
       },
     })
   ).id;
@@ -46,7 +45,7 @@ test('enrolling names who said no to what it needs, and the desk says so instead
   const cadenceId = await cadenceOf('');
   const request = { cadenceId, who: { ids: [id] }, startOn: api.clock.today() };
   const preview = await api.call(previewEnrolment, { body: { ...request, samplePersonId: null } });
-  expect(preview.lacking).toMatchObject([{ id, lacks: ['consent'] }]);
+  expect(preview.lacking).toMatchObject([{ id, lacks: [{ words: 'said no to calls' }] }]);
   await api.call(enrol, { body: { ...request, leaveOut: [] } });
   const [item] = (await api.call(getDesk)).items;
   expect(item!.refused).toBe(
@@ -67,15 +66,7 @@ test('own fields can be merged into words at once', async () => {
   const body = { cadenceId, who: { ids: [id] }, startOn: api.clock.today(), leaveOut: [] };
   await api.call(enrol, { body });
   expect((await api.call(getDesk)).items[0]!.words).toBe('Ask Ana about 2030-05-04');
-  const beats = [
-    {
-      id: randomUUID(),
-      afterDays: 0,
-      kind: 'call' as const,
-      words: '{{ shoe }}',
-      dayRule: 'next' as const,
-    },
-  ];
+  const beats = [beat(0, 'call', '{{ shoe }}')];
   expect(
     await api.refusal(createCadence, { body: { name: 'X', rounds: null, gapDays: 1, beats } }),
   ).toMatchObject({ message: 'There is no field {{ shoe }} to fill in.' });

@@ -1,6 +1,6 @@
 import { plural } from '@/core/time';
 
-import type { Context } from '../context';
+import { noteWrite, type Context } from '../context';
 import type { Sql } from '../db';
 import { invalid } from '../http/errors';
 import { findOrRefuse } from './actions';
@@ -49,7 +49,7 @@ export async function erase(ctx: Context, id: string, name: string) {
   if (name.trim() !== person.name)
     throw invalid(`Type the name as it is shown, ${person.name}, to erase them.`, 'name');
   await ctx.db.transaction((tx) => eraseRows(tx, [id]));
-  ctx.revision += 1;
+  noteWrite(ctx);
   return { sentence: 'Erased. Nothing of them is left here; this cannot be undone.' };
 }
 
@@ -66,7 +66,7 @@ export async function eraseExpired(ctx: Context): Promise<number> {
       rows.map(({ id }) => id),
     ),
   );
-  ctx.revision += 1;
+  noteWrite(ctx);
   return rows.length;
 }
 

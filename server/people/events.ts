@@ -20,6 +20,17 @@ interface Event {
   words: string;
 }
 
+const FATE_WORDS = {
+  skipped: (what: string) => `Skipped ${what}.`,
+  passed: (what: string) =>
+    `Let go of ${what}: the next one came due first, or its day had passed.`,
+  waiting: (what: string) =>
+    `Ready to go out by itself: ${what}. It waits for sending to be set up.`,
+};
+
+const also = (id: string, on: string | null, words: string): Event[] =>
+  on ? [{ id: `${id} ${words}`, on: plainDate(on), kind: 'cadence', words }] : [];
+
 /** What was left out of a plan, and cadences that began or stopped. */
 export async function eventsOf(
   sql: Sql,
@@ -29,23 +40,31 @@ export async function eventsOf(
     cadence: string;
     start_on: string;
     stopped_on: string | null;
+    finished_on: string | null;
+    paused_on: string | null;
     stop_reason: string;
   }[],
 ): Promise<Event[]> {
-  const skipped = await sql.query<{ id: string; planned_on: string; cadence: string | null }>(
-    `select m.id, m.planned_on, c.name as cadence from item_mark m
+  const undone = await sql.query<{
+    id: string;
+    planned_on: string;
+    cadence: string | null;
+    fate: keyof typeof FATE_WORDS;
+  }>(
+    `select m.id, m.planned_on, m.fate, c.name as cadence from item_mark m
      left join enrolment e on e.id = m.enrolment_id left join cadence c on c.id = e.cadence_id
-     where m.person_id = $1::uuid and m.fate = 'skipped' and m.planned_on is not null`,
+     where m.person_id = $1::uuid and m.fate in ('skipped', 'passed', 'waiting')
+       and m.planned_on is not null`,
     [personId],
   );
   return [
-    ...skipped.map(({ id, planned_on, cadence }) => ({
+    ...undone.map(({ id, planned_on, cadence, fate }) => ({
       id,
       on: plainDate(planned_on),
       kind: 'skipped' as const,
-      words: `Skipped${cadence ? ` a touch of ${cadence}` : ' a planned touch'}.`,
+      words: FATE_WORDS[fate](cadence ? `a touch of ${cadence}` : 'a planned touch'),
     })),
-    ...enrolments.flatMap(({ id, cadence, start_on, stopped_on, stop_reason }): Event[] => [
+    ...enrolments.flatMap(({ id, cadence, start_on, stopped_on, stop_reason, ...e }): Event[] => [
       { id, on: plainDate(start_on), kind: 'cadence', words: `${cadence} begins.` },
       ...(stopped_on
         ? [
@@ -57,6 +76,8 @@ export async function eventsOf(
             },
           ]
         : []),
+      ...also(id, e.finished_on, `${cadence} is finished.`),
+      ...also(id, e.paused_on, `${cadence} is paused.`),
     ]),
   ];
 }

@@ -37,7 +37,7 @@ export function filterSql(
     );
   if (filter.cadenceId)
     all.push(
-      `exists (select 1 from enrolment e where e.person_id = p.id and e.stopped_on is null and e.cadence_id = ${params.add(filter.cadenceId)}::uuid)`,
+      `exists (select 1 from enrolment e where e.person_id = p.id and e.open and e.cadence_id = ${params.add(filter.cadenceId)}::uuid)`,
     );
   if (filter.batchId) all.push(`p.batch_id = ${params.add(filter.batchId)}::uuid`);
   if (filter.lacks) all.push(lackSql(filter.lacks));

@@ -3,6 +3,7 @@ export { enrichPerson } from './enriching';
 export { ensureNamed } from './check';
 export { assertRules, filterWarnings } from './checked';
 export { eraseExpired } from './erase';
+export { learn } from './learning';
 export { lackSql } from './filter';
 export { settleHouseholds } from './households';
 export { insertNotes } from './notes';

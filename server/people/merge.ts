@@ -91,8 +91,8 @@ async function moveRows(tx: Sql, keepId: string, goneId: string): Promise<void> 
   // On the same cadence twice: the one who stays goes on, the other's round is stopped.
   await tx.query(
     `update enrolment e set stopped_on = e.start_on, stop_reason = 'Merged'
-     where e.person_id = $2::uuid and e.stopped_on is null and exists (select 1 from enrolment k
-       where k.person_id = $1::uuid and k.cadence_id = e.cadence_id and k.stopped_on is null)`,
+     where e.person_id = $2::uuid and e.open and exists (select 1 from enrolment k
+       where k.person_id = $1::uuid and k.cadence_id = e.cadence_id and k.open)`,
     both,
   );
   await tx.query('update enrolment set person_id = $1::uuid where person_id = $2::uuid', both);

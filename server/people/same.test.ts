@@ -10,6 +10,7 @@ import {
 } from '@/contract/same';
 import { undoAction } from '@/contract/settings';
 import { logTouch } from '@/contract/touches';
+import { beat } from '@/testing/cadences';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { sphereOf } from '@/testing/sphere';
 
@@ -106,15 +107,8 @@ test('two are taken apart even after something new happened; what is new stays',
 
 test('on one cadence twice, one round goes on', async () => {
   const { keep, gone } = await twice();
-  const beat = {
-    id: crypto.randomUUID(),
-    afterDays: 3,
-    kind: 'call' as const,
-    words: '',
-    dayRule: 'next' as const,
-  };
   const { id: cadenceId } = await api.call(createCadence, {
-    body: { name: 'C', rounds: null, gapDays: 30, beats: [beat] },
+    body: { name: 'C', rounds: null, gapDays: 30, beats: [beat(3)] },
   });
   const startOn = api.clock.today();
   await api.call(enrol, {

@@ -2,7 +2,6 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 import type { getPerson, listPeople } from '@/contract/people';
 import type { PersonFields as ContractFields } from '@/contract/record';
-import { datedBeats } from '@/core/cadences';
 import { whatToTalkAbout } from '@/core/people';
 import { plainDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { standingOf, standingSentence, type LastMade, type TouchKind } from '@/core/touches';
@@ -10,7 +9,7 @@ import { standingOf, standingSentence, type LastMade, type TouchKind } from '@/c
 import { enrolmentsOf, wordValues } from '../cadences';
 import type { Context } from '../context';
 import { readOwnFields } from '../lists';
-import { sphereNow, type Sphere } from '../planner';
+import { sphereNow } from '../planner';
 import { itemWords, plannedReason, toStanding, touchesOf } from '../touches';
 import { findOrRefuse } from './actions';
 import { householdOf } from './households';
@@ -45,7 +44,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   const [touches, notes, enrolments] = [
     await touchesOf(ctx.db, id),
     await notesOf(ctx.db, id),
-    await enrolmentsOf(ctx.db, id),
+    await enrolmentsOf(ctx.db, id, ctx.clock.today()),
   ];
   const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
   const fields = contractFields(person);
@@ -118,7 +117,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       cadenceId: e.cadence_id,
       cadence: e.cadence,
       startOn: plainDate(e.start_on),
-      state: enrolmentState(sphere, e, today),
+      state: e.state,
     })),
   };
 }
@@ -127,22 +126,6 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
 function lastWords(touches: readonly { on_day: string; note: string }[]) {
   const spoken = touches.find(({ note }) => note);
   return spoken ? { on: plainDate(spoken.on_day), words: spoken.note } : null;
-}
-
-/** Enrolments are kept with their start and stop only; whether they have begun or ended follows. */
-function enrolmentState(
-  sphere: Sphere,
-  e: { cadence_id: string; start_on: string; stopped_on: string | null },
-  today: PlainDate,
-): 'waiting' | 'running' | 'finished' | 'stopped' {
-  if (e.stopped_on) return 'stopped';
-  if (e.start_on > today) return 'waiting';
-  const cadence = sphere.cadences.get(e.cadence_id);
-  if (!cadence || cadence.rounds === null) return 'running';
-  const start = toDayNumber(plainDate(e.start_on));
-  const span = { from: sphere.options.today, to: Infinity };
-  const left = datedBeats(cadence, start, span, sphere.options.calendar);
-  return left.length > 0 ? 'running' : 'finished';
 }
 
 export async function readList(

@@ -2,7 +2,7 @@ import { firstSlips, leastCapacity, plan, weeklyLoad } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import { sphereNow, WEEKS_AHEAD } from './plan';
+import { sphereNow, WEEKS_AHEAD } from './sphere';
 
 const SLIPS_SHOWN = 50;
 
@@ -16,7 +16,7 @@ export async function readAhead(ctx: Context, weeks: number) {
     today: ctx.clock.today(),
     capacity: options.capacity,
     promises: sphere.people.filter(({ promiseDays }) => promiseDays !== null).length,
-    overdue: result.overdue,
+    overdue: result.overdue.length,
     weeks: weeklyLoad(result, options).map(({ monday, ...load }) => ({
       monday: toPlainDate(monday),
       ...load,

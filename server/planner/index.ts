@@ -1,2 +1,3 @@
-export { calendarOf, groupBy, sphereNow, type Sphere } from './plan';
+export { calendarOf, limitsOf, sphereNow, WEEKS_AHEAD, type Sphere } from './sphere';
+export { groupBy } from './read';
 export { addPins } from './queries';

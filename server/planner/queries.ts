@@ -1,3 +1,6 @@
+import type { NamedDate } from '@/core/people';
+import type { TouchKind } from '@/core/touches';
+
 import type { Sql } from '../db';
 
 // Days come as whole days since 1970-01-01, which is what the planner computes with.
@@ -6,7 +9,10 @@ const EPOCH = `date '1970-01-01'`;
 const NOT_REFUSED = (channel: string) =>
   `coalesce(p.consent -> '${channel}' ->> 'answer', '') <> 'no'`;
 
-export const planPeople = (sql: Sql) =>
+/** People among the ids in $1, or everybody when that is null. */
+const AMONG = (column: string) => `($1::uuid[] is null or ${column} = any($1::uuid[]))`;
+
+export const planPeople = (sql: Sql, ids: readonly string[] | null) =>
   sql.query<{
     id: string;
     name: string;
@@ -14,45 +20,82 @@ export const planPeople = (sql: Sql) =>
     due: number | null;
     last_on: number | null;
     position: number | null;
+    household_id: string | null;
     has_phone: boolean;
     has_email: boolean;
     has_address: boolean;
   }>(
-    `select p.id, p.name, s.promise_days, s.due_on - ${EPOCH} as due, c.position,
+    `select p.id, p.name, s.promise_days, s.due_on - ${EPOCH} as due, c.position, p.household_id,
        l.last_on, p.phone <> '' and ${NOT_REFUSED('call')} as has_phone,
        p.email <> '' and ${NOT_REFUSED('email')} as has_email,
        p.address_line <> '' and ${NOT_REFUSED('post')} as has_address
      from person p join person_standing s on s.person_id = p.id left join circle c on c.id = p.circle_id
-     left join (select person_id, max(on_day) - ${EPOCH} as last_on from last_touch where hold > 0 group by 1) l
+     left join (select person_id, max(on_day) - ${EPOCH} as last_on from last_touch
+                where hold > 0 and ${AMONG('person_id')} group by 1) l
        on l.person_id = p.id
-     order by p.id`,
+     where ${AMONG('p.id')} order by p.id`,
+    [ids],
   );
 
-export const planEnrolments = (sql: Sql) =>
-  sql.query<{
-    id: string;
-    person_id: string;
-    cadence_id: string;
-    start: number;
-    settled_until: number | null;
-  }>(
-    `select e.id, e.person_id, e.cadence_id, e.start_on - ${EPOCH} as start, m.until - ${EPOCH} as settled_until
-     from enrolment e
+export interface EnrolmentRow {
+  id: string;
+  person_id: string;
+  cadence_id: string;
+  anchor_round: number;
+  anchor_on: number;
+  settled_until: number | null;
+}
+
+/** Enrolments that are planned from: neither ended nor paused, of cadences that are switched on. */
+export const planEnrolments = (sql: Sql, ids: readonly string[] | null) =>
+  sql.query<EnrolmentRow>(
+    `select e.id, e.person_id, e.cadence_id, e.anchor_round, e.anchor_on - ${EPOCH} as anchor_on,
+       greatest(m.until, e.settled_until) - ${EPOCH} as settled_until
+     from enrolment e join cadence c on c.id = e.cadence_id and c.active
      left join (select enrolment_id, max(planned_on) as until from item_mark
-                where enrolment_id is not null and fate <> 'put_off' group by 1) m on m.enrolment_id = e.id
-     where e.stopped_on is null order by e.person_id, e.id`,
+                where enrolment_id is not null and fate not in ('put_off', 'waiting') and ${AMONG('person_id')}
+                group by 1) m on m.enrolment_id = e.id
+     where e.open and e.paused_on is null and ${AMONG('e.person_id')} order by e.person_id, e.id`,
+    [ids],
   );
 
-export const planFollowUps = (sql: Sql) =>
+/** Dates of those who are on a cadence that is planned around dates. */
+export const planDates = (sql: Sql, ids: readonly string[] | null) =>
+  sql.query<{
+    person_id: string;
+    birthday: string | null;
+    dates: NamedDate[];
+    served_on: string | null;
+  }>(
+    `select p.id as person_id, p.birthday, p.dates,
+       (select max(j.completed_on) from job j where j.person_id = p.id) as served_on
+     from person p where ${AMONG('p.id')} and exists (
+       select 1 from enrolment e join beat b on b.cadence_id = e.cadence_id
+       where e.person_id = p.id and e.open and b.timing ->> 'on' = 'around')`,
+    [ids],
+  );
+
+/** Settled beats of cadences that were changed: a beat made may stand on a later day since. */
+export const planSettled = (sql: Sql, ids: readonly string[] | null) =>
+  sql.query<{ enrolment_id: string; touch: string }>(
+    `select m.enrolment_id, substr(m.id, length('beat:') + 38) as touch
+     from item_mark m join enrolment e on e.id = m.enrolment_id join cadence c on c.id = e.cadence_id
+     where c.version > 1 and e.open and m.fate <> 'put_off' and m.id like 'beat:%'
+       and m.planned_on > (select max(planned_on) - 800 from item_mark) and ${AMONG('m.person_id')}`,
+    [ids],
+  );
+
+export const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>
   sql.query<{ id: string; person_id: string; on: number; kind: string; words: string }>(
     `select f.id, f.person_id, f.on_day - ${EPOCH} as on, f.kind, f.words from follow_up f
      left join item_mark m on m.id = 'follow:' || f.id and m.fate <> 'put_off'
-     where m.id is null order by f.person_id, f.id`,
+     where m.id is null and ${AMONG('f.person_id')} order by f.person_id, f.id`,
+    [ids],
   );
 
 export const planPutOffs = (sql: Sql) =>
-  sql.query<{ id: string; until: number }>(
-    `select id, until - ${EPOCH} as until from item_mark where fate = 'put_off'`,
+  sql.query<{ id: string; until: number; kind: TouchKind | null }>(
+    `select id, until - ${EPOCH} as until, kind from item_mark where fate = 'put_off'`,
   );
 
 export const pinsOf = async (sql: Sql, day: string): Promise<string[]> =>

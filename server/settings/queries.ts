@@ -12,12 +12,16 @@ interface SettingsRow {
   days_off: string[];
   min_distance_days: number;
   grace_days: number;
+  minutes_per_day: number | null;
+  kinds: Settings['kinds'];
+  leap_day: Settings['leapDay'];
 }
 
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
+       minutes_per_day, kinds, leap_day,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -28,14 +32,29 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     daysOff: row.days_off as OwnerSettings['daysOff'],
     minDistanceDays: row.min_distance_days,
     graceDays: row.grace_days,
+    minutesPerDay: row.minutes_per_day,
+    kinds: row.kinds,
+    leapDay: row.leap_day,
   };
 }
 
 export const writeSettings = (sql: Sql, s: OwnerSettings) =>
   sql.query(
     `update settings set owner_name = $1, time_zone = $2, capacity = $3::int, working_days = $4::int[],
-       days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int`,
-    [s.ownerName, s.timeZone, s.capacity, s.workingDays, s.daysOff, s.minDistanceDays, s.graceDays],
+       days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
+       minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10`,
+    [
+      s.ownerName,
+      s.timeZone,
+      s.capacity,
+      s.workingDays,
+      s.daysOff,
+      s.minDistanceDays,
+      s.graceDays,
+      s.minutesPerDay,
+      JSON.stringify(s.kinds),
+      s.leapDay,
+    ],
   );
 
 export const readCircles = (sql: Sql) =>

@@ -2,6 +2,7 @@ import type { Router } from 'express';
 
 import * as api from '@/contract/settings';
 
+import { dailyRound } from '../cadences';
 import type { Context } from '../context';
 import { recentActions, undoAction } from '../history';
 import { register } from '../http/register';
@@ -32,7 +33,11 @@ export function settingsRoutes(router: Router, ctx: Context): void {
     today: ctx.clock.today(),
   }));
   register(router, api.saveSettings, ({ body }) => actions.save(ctx, body));
-  register(router, api.moveClock, ({ body }) => actions.moveClock(ctx, body.days));
+  register(router, api.moveClock, async ({ body }) => {
+    const moved = await actions.moveClock(ctx, body.days);
+    await dailyRound(ctx);
+    return moved;
+  });
   register(router, api.listActions, async ({ query }) => ({
     actions: await recentActions(ctx.db, query.limit),
   }));

@@ -5,17 +5,22 @@ import { addDays, spokenDate, toDayNumber, toPlainDate, plural, type PlainDate }
 import {
   completes,
   holdOf,
+  holdsOf,
+  kindSetups,
   KIND_WORDS,
   OUTCOME_WORDS,
   outcomesOf,
   type Outcome,
+  type TouchKind,
 } from '@/core/touches';
 
+import { goOn } from '../cadences';
 import { act, type Context } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../http/errors';
-import { findOrRefuse } from '../people';
+import { findOrRefuse, learn } from '../people';
 import { sphereNow, type Sphere } from '../planner';
+import { readSettings } from '../settings';
 import * as q from './queries';
 
 /** Days until a planned touch comes back when it did not come about. */
@@ -31,8 +36,9 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
   if (followUp && followUp.on <= today)
     throw invalid('A follow-up needs a day after today.', 'followUp');
   const sphere = await sphereNow(ctx);
+  const holds = sphere.options.holds;
   const touchId = newId(ctx.clock.nowMs());
-  const done = await act(ctx, async (tx) => {
+  const work = async (tx: Sql) => {
     const { name } = await findOrRefuse(tx, touch.personId);
     const before = touch.itemKey ? await q.findMark(tx, touch.itemKey) : null;
     if (before?.fate === 'made') throw conflict('This was logged already.');
@@ -44,13 +50,13 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
         logged_at: ctx.clock.now(),
         kind: touch.kind,
         outcome: touch.outcome,
-        hold: holdOf(touch.kind, touch.outcome),
+        hold: holdOf(touch.kind, touch.outcome, holds),
         note: touch.note ?? '',
       },
     ]);
     const item = itemSettledBy(sphere, touch, on);
     const made = completes(touch.outcome);
-    if (item && made) await settle(tx, item, 'made', touchId);
+    if (item && made) await settle(tx, sphere, item, 'made', touchId);
     else if (item) await putBack(tx, sphere, item, backOn(touch, today));
     if (followUp && (made || !item))
       await q.insertFollowUp(tx, {
@@ -61,11 +67,13 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
         words: followUp.words,
         touch_id: touchId,
       });
+    await learn(tx, touch.personId, { tags: touch.tags ?? [], date: touch.date ?? null });
     return {
       touchId,
       sentence: `${name}: ${KIND_WORDS[touch.kind].noun}, ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`,
     };
-  });
+  };
+  const done = await act(ctx, work, { only: [touch.personId] });
   return { ...done, nextOn: nextDay(await sphereNow(ctx), touch.personId) };
 }
 
@@ -91,7 +99,7 @@ function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedT
   const { itemKey } = touch;
   if (itemKey) return planned.find(({ item }) => item.key === itemKey);
   if (!completes(touch.outcome)) return undefined;
-  const hold = holdOf(touch.kind, touch.outcome);
+  const hold = holdOf(touch.kind, touch.outcome, sphere.options.holds);
   return planned.find(
     ({ item, day }) =>
       item.source === 'beat' &&
@@ -101,16 +109,29 @@ function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedT
   );
 }
 
-const mark = ({ item }: PlannedTouch, rest: Pick<q.MarkRecord, 'fate' | 'until' | 'touch_id'>) => ({
+const mark = (
+  { item }: PlannedTouch,
+  rest: Pick<q.MarkRecord, 'fate' | 'until' | 'touch_id'>,
+  kind: TouchKind | null = null,
+): q.MarkRecord => ({
   id: item.key,
   person_id: item.personId,
   enrolment_id: item.beat?.enrolmentId ?? null,
   planned_on: item.beat ? toPlainDate(item.nominal) : null,
+  kind,
   ...rest,
 });
 
-const settle = (tx: Sql, item: PlannedTouch, fate: 'made' | 'skipped', touchId: string | null) =>
-  q.upsertMark(tx, mark(item, { fate, until: null, touch_id: touchId }));
+async function settle(
+  tx: Sql,
+  sphere: Sphere,
+  item: PlannedTouch,
+  fate: 'made' | 'skipped',
+  touchId: string | null,
+): Promise<void> {
+  await q.upsertMark(tx, mark(item, { fate, until: null, touch_id: touchId }));
+  await goOn(tx, sphere, item);
+}
 
 async function putBack(
   tx: Sql,
@@ -134,20 +155,42 @@ export async function putOff(ctx: Context, itemKey: string, until: PlainDate) {
   const today = ctx.clock.today();
   if (until <= today) throw invalid('Choose a day after today.', 'until');
   const { sphere, item, name } = await findPlanned(ctx, itemKey);
-  return act(ctx, async (tx) => {
-    const day = await putBack(tx, sphere, item, until);
-    return { sentence: `${name} comes back ${spokenDate(day, today)}` };
-  });
+  return act(
+    ctx,
+    async (tx) => {
+      const day = await putBack(tx, sphere, item, until);
+      return { sentence: `${name} comes back ${spokenDate(day, today)}` };
+    },
+    { only: [item.item.personId] },
+  );
+}
+
+/** The same touch another way; its day stays. */
+export async function swap(ctx: Context, itemKey: string, kind: TouchKind) {
+  const { item, name } = await findPlanned(ctx, itemKey);
+  const today = ctx.clock.today();
+  return act(
+    ctx,
+    async (tx) => {
+      await q.upsertMark(tx, mark(item, { fate: 'put_off', until: today, touch_id: null }, kind));
+      return { sentence: `${name}: ${KIND_WORDS[kind].noun} instead` };
+    },
+    { only: [item.item.personId] },
+  );
 }
 
 export async function skip(ctx: Context, itemKey: string) {
-  const { item, name } = await findPlanned(ctx, itemKey);
+  const { sphere, item, name } = await findPlanned(ctx, itemKey);
   if (item.item.source === 'keeper')
     throw invalid('This touch keeps a promise. Put it off, or change the promise.', 'itemKey');
-  return act(ctx, async (tx) => {
-    await settle(tx, item, 'skipped', null);
-    return { sentence: `Let go for ${name}` };
-  });
+  return act(
+    ctx,
+    async (tx) => {
+      await settle(tx, sphere, item, 'skipped', null);
+      return { sentence: `Let go for ${name}` };
+    },
+    { only: [item.item.personId] },
+  );
 }
 
 /** Brings in touches made earlier, such as a history kept elsewhere. */
@@ -158,6 +201,7 @@ export async function logPast(
   })[],
 ) {
   const today = ctx.clock.today();
+  const holds = holdsOf(kindSetups((await readSettings(ctx.db)).kinds));
   for (const [i, touch] of touches.entries()) {
     if (touch.on > today)
       throw invalid(`Touch ${i + 1} lies in the future (${touch.on}).`, `touches.${i}.on`);
@@ -176,7 +220,7 @@ export async function logPast(
         logged_at: ctx.clock.now(),
         kind: touch.kind,
         outcome: touch.outcome,
-        hold: holdOf(touch.kind, touch.outcome),
+        hold: holdOf(touch.kind, touch.outcome, holds),
         note: touch.note,
       })),
     );

@@ -1,4 +1,4 @@
-import { fillWords } from '@/core/cadences';
+import { fillWords, wordingOf } from '@/core/cadences';
 import { reasonSentence, type PlannedTouch } from '@/core/planner';
 import type { PlainDate } from '@/core/time';
 import type { LastMade } from '@/core/touches';
@@ -24,6 +24,10 @@ export function plannedReason(
     // A keeper later in the plan keeps a promise that earlier touches renew: its own nominal day.
     due: item.source === 'keeper' ? item.nominal : person.due,
     last,
+    homeName:
+      touch.yieldsTo && touch.yieldsTo.personId !== item.personId
+        ? (sphere.names.get(touch.yieldsTo.personId) ?? null)
+        : null,
     today,
   });
 }
@@ -39,6 +43,7 @@ export function itemWords(
     .get(item.beat.cadenceId)
     ?.beats.find(({ id }) => id === item.beat!.beatId);
   if (!beat) return '';
-  const filled = fillWords(beat.words, values);
-  return filled.ok ? filled.text : beat.words;
+  const words = wordingOf(beat.wordings, item.beat.round, item.personId);
+  const filled = fillWords(words, values);
+  return filled.ok ? filled.text : words;
 }

@@ -1,5 +1,4 @@
 import { changeEntry } from '@/contract/lists';
-import { randomUUID } from 'node:crypto';
 
 import { createCadence, enrol } from '@/contract/cadences';
 import { addPerson, getPerson } from '@/contract/people';
@@ -8,6 +7,7 @@ import { getSettings, moveClock, saveSettings, undoAction } from '@/contract/set
 import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
+import { beat } from '@/testing/cadences';
 
 const TODAY = plainDate('2026-11-23');
 const INNER = '0190a000-0000-7000-8000-000000000001';
@@ -17,14 +17,6 @@ beforeEach(async () => {
   api = await startTestApi({ demo: true });
 });
 afterEach(() => api.close());
-
-const beat = (afterDays: number, kind: 'call' | 'text' | 'card' = 'call', words = '') => ({
-  id: randomUUID(),
-  afterDays,
-  kind,
-  words,
-  dayRule: 'next' as const,
-});
 
 const person = async (givenName: string, more: object = {}) =>
   (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;

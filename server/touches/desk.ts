@@ -4,7 +4,7 @@ import { isWorkingDay } from '@/core/calendar';
 import type { PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
-import { channelOf, MINUTES, standingOf, type LastMade, type TouchKind } from '@/core/touches';
+import { channelOf, needsOf, standingOf, type LastMade, type TouchKind } from '@/core/touches';
 
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
@@ -29,7 +29,7 @@ export async function readDesk(ctx: Context): Promise<Desk> {
     today,
     workingDay: isWorkingDay(now, sphere.options.calendar),
     capacity: sphere.options.capacity,
-    minutes: due.reduce((sum, { item }) => sum + MINUTES[item.kind], 0),
+    minutes: due.reduce((sum, { item }) => sum + sphere.options.limits.minutes[item.kind], 0),
     items: await describe(ctx, sphere, due, today),
     made: (await q.madeOn(ctx.db, today)).map((row) => ({
       touchId: row.touch_id,
@@ -92,6 +92,8 @@ async function describe(
       words: itemWords(sphere, touch, wordValues(person, own)),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
       refused: refusal(person.consent, touch.item.kind, today),
+      lacks: missing(person, touch.item.kind),
+      instead: ways(person, touch.item.kind),
       phone: person.phone,
       email: person.email,
     };
@@ -106,6 +108,29 @@ function refusal(consent: Consents, kind: TouchKind, today: PlainDate): string |
   const from = answer.cameFrom ? `, ${answer.cameFrom}` : '';
   return `They said no to ${CHANNEL_WORDS[channel].toLowerCase()} (${longDate(plainDate(answer.on), today)}${from}). Reach them another way and log that, or let it go; if it has changed, say so on their sheet.`;
 }
+
+type Reachable = Awaited<ReturnType<typeof q.deskPeople>>[number];
+
+const has = (person: Reachable, kind: TouchKind): boolean => {
+  const need = needsOf(kind);
+  return !need || person[need === 'address' ? 'address_line' : need] !== '';
+};
+
+const NEED_WORDS = { phone: 'No phone', email: 'No e-mail', address: 'No address' } as const;
+
+function missing(person: Reachable, kind: TouchKind): string | null {
+  const need = needsOf(kind);
+  return need && !has(person, kind) ? `${NEED_WORDS[need]} for ${person.name}.` : null;
+}
+
+/** Ways that can be gone instead: what is on record and was not refused. */
+const ways = (person: Reachable, kind: TouchKind): TouchKind[] =>
+  SWAPS.filter((other) => {
+    const channel = channelOf(other);
+    const no = channel !== null && person.consent[channel]?.answer === 'no';
+    return other !== kind && has(person, other) && !no;
+  });
+const SWAPS: readonly TouchKind[] = ['call', 'text', 'email', 'card', 'visit', 'social'];
 
 /** A standing as the API gives it. */
 export const toStanding = (standing: ReturnType<typeof standingOf>) =>

@@ -57,13 +57,14 @@ export const deskPeople = (sql: Sql, ids: readonly string[]) =>
     company: string;
     phone: string;
     email: string;
+    address_line: string;
     place: string;
     own: PersonFields['own'];
     consent: Consents;
     promise_days: number | null;
     due: number | null;
   }>(
-    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
+    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.address_line, p.place,
        p.own, p.consent, s.promise_days, s.due_on - date '1970-01-01' as due
      from person p join person_standing s on s.person_id = p.id where p.id = any($1::uuid[])`,
     [ids],
@@ -93,6 +94,7 @@ export interface MarkRecord {
   enrolment_id: string | null;
   planned_on: string | null;
   touch_id: string | null;
+  kind: TouchKind | null;
 }
 
 export const findMark = (sql: Sql, id: string) =>
@@ -100,9 +102,10 @@ export const findMark = (sql: Sql, id: string) =>
 
 export const upsertMark = (sql: Sql, mark: MarkRecord) =>
   sql.query(
-    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id)
-     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid)
-     on conflict (id) do update set fate = excluded.fate, until = excluded.until, touch_id = excluded.touch_id`,
+    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id, kind)
+     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid, $8)
+     on conflict (id) do update set fate = excluded.fate, until = excluded.until, touch_id = excluded.touch_id,
+       kind = coalesce(excluded.kind, item_mark.kind)`,
     [
       mark.id,
       mark.person_id,
@@ -111,6 +114,7 @@ export const upsertMark = (sql: Sql, mark: MarkRecord) =>
       mark.enrolment_id,
       mark.planned_on,
       mark.touch_id,
+      mark.kind,
     ],
   );
 

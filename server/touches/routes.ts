@@ -12,5 +12,6 @@ export function touchRoutes(router: Router, ctx: Context): void {
   register(router, api.logTouch, ({ body }) => actions.logTouch(ctx, body));
   register(router, api.logPast, ({ body }) => actions.logPast(ctx, body.touches));
   register(router, api.putOff, ({ body }) => actions.putOff(ctx, body.itemKey, body.until));
+  register(router, api.swapItem, ({ body }) => actions.swap(ctx, body.itemKey, body.kind));
   register(router, api.skipItem, ({ body }) => actions.skip(ctx, body.itemKey));
 }

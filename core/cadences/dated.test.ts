@@ -7,12 +7,12 @@ import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
 
 import {
   datedBeats,
-  faultSentence,
+  faultOf,
   fillWords,
-  findFault,
   inOrder,
   reorderBeats,
   roundPeriod,
+  wordingOf,
   yearShape,
   type Beat,
 } from '.';
@@ -27,11 +27,14 @@ const beat = (
   dayRule: DayRule = 'exact',
 ): Beat => ({
   id: `${kind}${afterDays}`,
-  afterDays,
+  timing: { on: 'after', days: afterDays },
   kind,
-  words: '',
+  wordings: [],
   dayRule,
+  way: 'hand',
 });
+
+const daysOf = ({ timing }: Beat) => (timing.on === 'after' ? timing.days : NaN);
 
 const beatsOf = fc
   .uniqueArray(fc.integer({ min: 0, max: 200 }), { minLength: 1, maxLength: 6 })
@@ -47,13 +50,13 @@ describe('dated beats', () => {
         (beats, gapDays, rounds) => {
           const cadence = { beats, gapDays, rounds };
           const to = start + 365;
-          const dates = datedBeats(cadence, start, { from: start, to }, EVERY_DAY).map(({ day }) =>
-            toPlainDate(day),
+          const dates = datedBeats(cadence, { start }, { from: start, to }, EVERY_DAY).map(
+            ({ day }) => toPlainDate(day),
           );
           const expected = beats.flatMap((b) => {
-            const dtstart = Temporal.PlainDate.from(
-              toPlainDate(start + b.afterDays),
-            ).toZonedDateTime('UTC');
+            const dtstart = Temporal.PlainDate.from(toPlainDate(start + daysOf(b))).toZonedDateTime(
+              'UTC',
+            );
             const rule = new RRuleTemporal({
               freq: 'DAILY',
               interval: roundPeriod(cadence),
@@ -82,10 +85,10 @@ describe('dated beats', () => {
         fc.integer({ min: 1, max: 700 }),
         (beats, gapDays, cut) => {
           const cadence = { beats, gapDays, rounds: null };
-          const all = datedBeats(cadence, start, { from: start, to: start + 800 }, WEEKDAYS);
+          const all = datedBeats(cadence, { start }, { from: start, to: start + 800 }, WEEKDAYS);
           const parts = [
-            ...datedBeats(cadence, start, { from: start, to: start + cut }, WEEKDAYS),
-            ...datedBeats(cadence, start, { from: start + cut + 1, to: start + 800 }, WEEKDAYS),
+            ...datedBeats(cadence, { start }, { from: start, to: start + cut }, WEEKDAYS),
+            ...datedBeats(cadence, { start }, { from: start + cut + 1, to: start + 800 }, WEEKDAYS),
           ];
           expect(parts).toEqual(all);
           const nominal = all.map((b) => b.nominal);
@@ -97,9 +100,16 @@ describe('dated beats', () => {
 
   test('a round that is run once ends; rounds without end have no cap', () => {
     const once = { beats: [beat(0), beat(10)], gapDays: 0, rounds: 1 };
-    expect(datedBeats(once, start, { from: start, to: start + 10_000 }, EVERY_DAY)).toHaveLength(2);
+    expect(
+      datedBeats(once, { start }, { from: start, to: start + 10_000 }, EVERY_DAY),
+    ).toHaveLength(2);
     const endless = { beats: [beat(0)], gapDays: 365, rounds: null };
-    const far = datedBeats(endless, start, { from: start + 36_500, to: start + 36_864 }, EVERY_DAY);
+    const far = datedBeats(
+      endless,
+      { start },
+      { from: start + 36_500, to: start + 36_864 },
+      EVERY_DAY,
+    );
     expect(far.map(({ round }) => round)).toEqual([100]);
   });
 });
@@ -157,6 +167,7 @@ describe('the year a cadence makes', () => {
       ['social', 4],
     ]);
     expect(shape.longestSilence).toBe(31);
+    expect(shape.costMinor).toBe(0);
   });
 
   test('a single round leaves the rest of the year silent', () => {
@@ -164,7 +175,9 @@ describe('the year a cadence makes', () => {
       { beats: [beat(0), beat(21, 'card')], gapDays: 0, rounds: 1 },
       start,
       EVERY_DAY,
+      { card: 250 },
     );
+    expect(shape.costMinor).toBe(250);
     expect(shape.longestSilence).toBe(365 - 21);
     expect(shape.byKind.map(({ total }) => total)).toEqual([1, 1]);
   });
@@ -173,7 +186,7 @@ describe('the year a cadence makes', () => {
 describe('building', () => {
   test('moving a beat keeps the days and changes what happens on them', () => {
     const beats = [beat(0), beat(30, 'social'), beat(60, 'text')];
-    expect(reorderBeats(beats, 2, 0).map(({ kind, afterDays }) => [kind, afterDays])).toEqual([
+    expect(reorderBeats(beats, 2, 0).map((b) => [b.kind, daysOf(b)])).toEqual([
       ['text', 0],
       ['call', 30],
       ['social', 60],
@@ -192,8 +205,7 @@ describe('building', () => {
     ],
     [{ beats: [beat(0)], rounds: 0, gapDays: 5 }, 'A cadence runs at least one round.'],
   ])('what can not be run is said', (cadence, sentence) => {
-    const fault = findFault(cadence);
-    expect(fault && faultSentence(fault)).toBe(sentence);
+    expect(faultOf(cadence)).toBe(sentence);
   });
 
   test('words are filled, and what can not be filled is named', () => {
@@ -211,5 +223,20 @@ describe('building', () => {
       reason: 'unknown_field',
       field: 'frist_name',
     });
+  });
+
+  test('wordings take turns: nobody reads the same twice running, and not everybody the same', () => {
+    fc.assert(
+      fc.property(fc.uuid(), fc.nat(50), fc.integer({ min: 2, max: 6 }), (id, round, n) => {
+        const wordings = Array.from({ length: n }, (_, i) => `w${i}`);
+        const turn = (r: number) => wordingOf(wordings, r, id);
+        expect(turn(round + 1)).not.toBe(turn(round));
+        expect(new Set(wordings.map((_, r) => turn(round + r))).size).toBe(n);
+      }),
+    );
+    const first = Array.from({ length: 300 }, (_, i) => wordingOf(['a', 'b', 'c'], 0, `p${i}`));
+    for (const word of ['a', 'b', 'c'])
+      expect(first.filter((w) => w === word).length).toBeGreaterThan(60);
+    expect(wordingOf([], 3, 'p')).toBe('');
   });
 });

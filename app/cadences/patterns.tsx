@@ -1,0 +1,1 @@
+export { PatternsScreen as default } from '@/client/cadences/patterns-screen';

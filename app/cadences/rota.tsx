@@ -1,0 +1,1 @@
+export { RotaScreen as default } from '@/client/cadences/rota-screen';

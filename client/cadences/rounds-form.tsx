@@ -1,0 +1,115 @@
+import { View } from 'react-native';
+
+import { useRead } from '@/client/api';
+import { Body, Choice, NumberField, Select, Soft } from '@/client/ui';
+import { listCadences, type CadenceDraft } from '@/contract/cadences';
+import { isCalendar, roundPeriod } from '@/core/cadences';
+import { plural } from '@/core/time';
+
+type Repeat = 'once' | 'times' | 'endless';
+
+const repeats = (year: boolean) => [
+  { value: 'once' as const, label: year ? 'One year' : 'Once' },
+  { value: 'times' as const, label: year ? 'Several years' : 'Several rounds' },
+  { value: 'endless' as const, label: year ? 'Year after year' : 'Without end' },
+];
+
+const COUNTED = [
+  { value: 'planned', label: 'from the planned day' },
+  { value: 'done', label: 'from the day really done' },
+] as const;
+
+interface Props {
+  draft: CadenceDraft;
+  cadenceId: string | null;
+  set: (part: Partial<CadenceDraft>) => void;
+}
+
+const number = (text: string) => Math.max(0, Number.parseInt(text, 10) || 0);
+
+/** How often the round is run, what the next is counted from, and what follows the last. */
+export function RoundsForm({ draft, cadenceId, set }: Props) {
+  const year = isCalendar(draft);
+  const repeat: Repeat = draft.rounds === null ? 'endless' : draft.rounds === 1 ? 'once' : 'times';
+  const choose = (next: Repeat) =>
+    set({
+      rounds: next === 'endless' ? null : next === 'once' ? 1 : 4,
+      gapDays: Math.max(1, draft.gapDays),
+      ...(next === 'endless' ? { handOver: null } : {}),
+    });
+  return (
+    <View className="gap-3">
+      <Choice label="Rounds" value={repeat} options={repeats(year)} onChange={choose} />
+      <View className="flex-row flex-wrap gap-4">
+        {repeat === 'once' || year ? null : (
+          <NumberField
+            label="After the last beat, wait"
+            unit="days"
+            value={String(draft.gapDays)}
+            onChange={(text) => set({ gapDays: number(text) })}
+          />
+        )}
+        {repeat === 'times' ? (
+          <NumberField
+            label="Altogether"
+            unit={year ? 'years' : 'rounds'}
+            value={String(draft.rounds)}
+            onChange={(text) => set({ rounds: Math.max(2, number(text)) })}
+          />
+        ) : null}
+      </View>
+      {repeat !== 'once' && !year && draft.beats.length > 0 ? (
+        <>
+          <Body>{`A round begins every ${plural(roundPeriod(draft), 'day')}.`}</Body>
+          <Choice
+            label="The next round is counted"
+            value={draft.followOn ? 'done' : 'planned'}
+            options={COUNTED}
+            onChange={(from) => set({ followOn: from === 'done' })}
+          />
+          {draft.followOn ? (
+            <Soft>The next round waits until the last beat was made, however late that is.</Soft>
+          ) : null}
+        </>
+      ) : null}
+      {year ? (
+        <Soft>
+          With days of the year a round is one year. Whoever joins midway begins with the next beat;
+          what has passed is never made up for late.
+        </Soft>
+      ) : null}
+      {repeat === 'endless' ? null : <HandOver draft={draft} cadenceId={cadenceId} set={set} />}
+    </View>
+  );
+}
+
+function HandOver({ draft, cadenceId, set }: Props) {
+  const list = useRead(listCadences);
+  const others = (list.data?.cadences ?? []).filter(({ id }) => id !== cadenceId);
+  const options = [
+    { value: '', label: 'it ends' },
+    ...others.map(({ id, name }) => ({ value: id, label: `it hands over to ${name}` })),
+  ];
+  const { handOver } = draft;
+  return (
+    <View className="flex-row flex-wrap gap-4">
+      <Select
+        label="After the last round"
+        className="min-w-[240px]"
+        value={handOver?.cadenceId ?? ''}
+        options={options}
+        onChange={(to) =>
+          set({ handOver: to ? { cadenceId: to, waitDays: handOver?.waitDays ?? 30 } : null })
+        }
+      />
+      {handOver ? (
+        <NumberField
+          label="after a wait of"
+          unit="days"
+          value={String(handOver.waitDays)}
+          onChange={(text) => set({ handOver: { ...handOver, waitDays: number(text) } })}
+        />
+      ) : null}
+    </View>
+  );
+}

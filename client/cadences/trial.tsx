@@ -1,0 +1,129 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { call, type CallFault } from '@/client/api';
+import { LoadChart } from '@/client/planner';
+import { Body, Fault, Heading, Soft } from '@/client/ui';
+import { tryCadence, type CadenceDraft } from '@/contract/cadences';
+import type { CallOutput } from '@/contract/endpoint';
+import type { Who } from '@/contract/filters';
+import { plural, shortDate, type PlainDate } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
+
+type Trial = CallOutput<typeof tryCadence>;
+
+/** A pause in typing after which a draft is tried. */
+const PAUSE_MS = 400;
+
+function useSettled<T>(value: T): T {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [value]);
+  return settled;
+}
+
+interface Props {
+  id: string | null;
+  draft: CadenceDraft;
+  changed: boolean;
+  who: Who | null;
+  today: PlainDate;
+}
+
+/** What the draft would do: who moves, and the weeks beside those that are planned. */
+export function TrialView({ id, draft, changed, who, today }: Props) {
+  const asked = useSettled(draft);
+  const named = { ...asked, name: asked.name.trim() || 'Untitled' };
+  const trial = useQuery<Trial, CallFault>({
+    queryKey: ['try-cadence', id, named, who],
+    queryFn: ({ signal }) => call(tryCadence, { body: { id, draft: named, who } }, { signal }),
+    placeholderData: keepPreviousData,
+    enabled: named.beats.length > 0,
+    retry: false,
+  });
+  if (trial.error) return <Fault>{trial.error.message}</Fault>;
+  if (!trial.data || (trial.data.running === 0 && trial.data.joining === 0)) return null;
+  return (
+    <View className="gap-4">
+      {changed && trial.data.running > 0 ? <Changed trial={trial.data} today={today} /> : null}
+      <Added trial={trial.data} changed={changed} />
+    </View>
+  );
+}
+
+function Changed({ trial: { changed, running }, today }: { trial: Trial; today: PlainDate }) {
+  const parts = [
+    changed.moved > 0 ? `${changed.moved} moved` : '',
+    changed.added > 0 ? `${changed.added} added` : '',
+    changed.dropped > 0 ? `${changed.dropped} dropped` : '',
+    changed.turned > 0 ? `${changed.turned} made another way` : '',
+  ].filter(Boolean);
+  return (
+    <View className="gap-1" aria-live="polite">
+      <Heading>What saving would change</Heading>
+      <Body>
+        {changed.people === 0
+          ? `Nothing in the coming year for the ${plural(running, 'person', 'people')} on it.`
+          : `For ${changed.people} of ${plural(running, 'person', 'people')} on it, in the coming year: ${parts.join(', ')}. Touches made stay as they are.`}
+      </Body>
+      {changed.examples.slice(0, 3).map((example) => (
+        <View key={example.personId}>
+          <Soft className="text-ink">{example.name}</Soft>
+          {example.changes.slice(0, 4).map((change, i) => (
+            <Soft key={i}>{changeWords(change, today)}</Soft>
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function changeWords(
+  { kind, from, to }: Trial['changed']['examples'][0]['changes'][0],
+  today: PlainDate,
+): string {
+  const { noun } = KIND_WORDS[kind];
+  if (from === null) return `${noun} new on ${shortDate(to!, today)}`;
+  if (to === null) return `${noun} of ${shortDate(from, today)} falls away`;
+  return from === to
+    ? `${shortDate(from, today)} becomes a ${noun}`
+    : `${noun} from ${shortDate(from, today)} to ${shortDate(to, today)}`;
+}
+
+function Added({ trial, changed }: { trial: Trial; changed: boolean }) {
+  if (trial.joining === 0 && !changed) return null;
+  const whom =
+    trial.joining > 0 ? ` with the ${plural(trial.joining, 'person', 'people')} chosen` : '';
+  return (
+    <View className="gap-2">
+      <Heading>{`Your weeks${whom}`}</Heading>
+      <LoadChart
+        weeks={trial.load.map(({ monday, before, after, capacity }) => ({
+          monday,
+          base: Math.min(before, after),
+          added: Math.max(0, after - before),
+          capacity,
+        }))}
+        baseLabel="already planned"
+        addedLabel="more with this"
+      />
+      <Body>{slipSentence(trial)}</Body>
+    </View>
+  );
+}
+
+/** What a plan does to promises, beside the one that is. */
+export function slipSentence({
+  slipsBefore,
+  slipsAfter,
+}: Pick<Trial, 'slipsBefore' | 'slipsAfter'>): string {
+  const more = slipsAfter - slipsBefore;
+  if (more > 0)
+    return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
+  if (more < 0)
+    return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
+  return 'It breaks no promise in the next 13 weeks.';
+}

@@ -1,0 +1,40 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useRead } from '@/client/api';
+import { Button, Soft } from '@/client/ui';
+import { listVersions, type CadenceDraft } from '@/contract/cadences';
+import { rhythmWords } from '@/core/cadences';
+
+/** What the cadence was before each change; one can be taken back into the draft. */
+export function Versions({ id, onTake }: { id: string; onTake: (draft: CadenceDraft) => void }) {
+  const [open, setOpen] = useState(false);
+  const list = useRead(listVersions, { params: { id } }, { enabled: open });
+  return (
+    <View className="gap-1">
+      <Button
+        weight="quiet"
+        className="self-start"
+        label={open ? 'Hide earlier versions' : 'Earlier versions'}
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open && list.data?.versions.length === 0 ? <Soft>It was never changed.</Soft> : null}
+      {open
+        ? list.data?.versions.map(({ version, savedAt, draft }) => (
+            <View key={version} className="min-h-[44px] flex-row items-center gap-2">
+              <Soft className="flex-1">
+                {`Until ${savedAt.slice(0, 10)}: ${draft.name}, ${rhythmWords(draft)}`}
+              </Soft>
+              <Button
+                weight="quiet"
+                label="Take back"
+                spoken={`Take back version ${version}`}
+                onPress={() => onTake(draft)}
+              />
+            </View>
+          ))
+        : null}
+    </View>
+  );
+}

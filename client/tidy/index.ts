@@ -1,0 +1,1 @@
+export { GAP_WORDS } from './gap-words';

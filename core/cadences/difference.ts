@@ -1,0 +1,96 @@
+import type { WorkCalendar } from '@/core/calendar';
+import type { DayNumber } from '@/core/time';
+
+import type { Beat, Rhythm } from './cadence';
+import { datedBeats, type DatedBeat, type Run, type Span } from './dated';
+
+/** One person's way through the cadence that is about to change. */
+export interface Running {
+  personId: string;
+  run: Run;
+  /** Nominal day up to which everything is made, skipped or passed; null when nothing is yet. */
+  settledUntil: DayNumber | null;
+  /** Touches of later days that are settled all the same: `touchKey` of each. */
+  settled?: ReadonlySet<string>;
+}
+
+/** What becomes of one touch that is not yet made. */
+export interface TouchChange {
+  beat: Beat;
+  round: number;
+  /** The day before the change; null for a touch that is new. */
+  from: DayNumber | null;
+  /** The day after the change; null for one that falls away. */
+  to: DayNumber | null;
+}
+
+export interface Difference {
+  /** People for whom anything changes, with their changes in order of days. */
+  people: { personId: string; changes: TouchChange[] }[];
+  moved: number;
+  added: number;
+  dropped: number;
+  /** Touches that stay on their day but become another kind, or go out another way. */
+  turned: number;
+}
+
+export const touchKey = (beatId: string, round: number): string => `${beatId}:${round}`;
+
+const keyOf = ({ beat, round }: DatedBeat) => touchKey(beat.id, round);
+
+/** The touches of a run in a span that are still to be made, by key. */
+export function openTouches(
+  cadence: Rhythm,
+  running: Running,
+  span: Span,
+  calendar: WorkCalendar,
+): Map<string, DatedBeat> {
+  const from = Math.max(span.from, (running.settledUntil ?? -Infinity) + 1);
+  const open = new Map<string, DatedBeat>();
+  for (const dated of datedBeats(cadence, running.run, { from, to: span.to }, calendar))
+    if (!running.settled?.has(keyOf(dated))) open.set(keyOf(dated), dated);
+  return open;
+}
+
+/**
+ * What changing a running cadence does to each person on it, for the touches of a span that are not
+ * yet made: which move, come in, or fall away. Touches made are not looked at, because nothing
+ * rewrites them.
+ */
+export function difference(
+  before: Rhythm,
+  after: Rhythm,
+  running: readonly Running[],
+  span: Span,
+  calendar: WorkCalendar,
+): Difference {
+  const result: Difference = { people: [], moved: 0, added: 0, dropped: 0, turned: 0 };
+  for (const person of running) {
+    const old = openTouches(before, person, span, calendar);
+    const changes: TouchChange[] = [];
+    for (const [key, { beat, round, day }] of openTouches(after, person, span, calendar)) {
+      const was = old.get(key);
+      old.delete(key);
+      if (!was) {
+        result.added += 1;
+        changes.push({ beat, round, from: null, to: day });
+      } else if (was.day !== day) {
+        result.moved += 1;
+        changes.push({ beat, round, from: was.day, to: day });
+      } else if (was.beat.kind !== beat.kind || was.beat.way !== beat.way) {
+        result.turned += 1;
+        changes.push({ beat, round, from: day, to: day });
+      }
+    }
+    for (const { beat, round, day } of old.values()) {
+      result.dropped += 1;
+      changes.push({ beat, round, from: day, to: null });
+    }
+    if (changes.length > 0)
+      result.people.push({
+        personId: person.personId,
+        changes: changes.sort((a, b) => (a.to ?? a.from)! - (b.to ?? b.from)!),
+      });
+  }
+  return result;
+}

@@ -1,0 +1,225 @@
+import fc from 'fast-check';
+
+import type { Beat } from '@/core/cadences';
+import { MINUTES, type TouchKind } from '@/core/touches';
+
+import { plan, replan, type Limits, type PlanPerson } from '.';
+import { cadence, options, person, today } from './fixtures';
+
+const limits = (change: Partial<Limits>): Limits => ({
+  minutesPerDay: null,
+  minutes: MINUTES,
+  perKind: {},
+  ...change,
+});
+
+const beat = (days: number, change: Partial<Beat> = {}): Beat => ({
+  ...cadence([days]).beats[0]!,
+  ...change,
+});
+
+/** One person on a cadence of one beat of each kind, on these days. */
+const on = (id: string, beats: readonly Beat[], change: Partial<PlanPerson> = {}) =>
+  person(id, {
+    enrolments: [
+      {
+        id: `e${id}`,
+        cadence: { ...cadence([]), beats, gapDays: 30 },
+        run: { start: today },
+        settledUntil: null,
+      },
+    ],
+    ...change,
+  });
+
+const daysOf = (people: readonly PlanPerson[], opt = options()) =>
+  plan(people, opt).touches.map(({ item, day }) => [item.personId, item.kind, day - today]);
+
+describe('what a day can hold', () => {
+  const six = (kind: TouchKind) => [1, 2, 3, 4, 5, 6].map((n) => on(`p${n}`, [beat(0, { kind })]));
+
+  test('a kind that is limited spreads over days, and lets others go before', () => {
+    const planned = daysOf(
+      [...six('call'), on('text', [beat(0, { kind: 'text' })])],
+      options({ days: 5, limits: limits({ perKind: { call: 2 } }) }),
+    );
+    expect(planned.filter(([, kind]) => kind === 'call').map(([, , day]) => day)).toEqual([
+      0, 0, 1, 1, 2, 2,
+    ]);
+    expect(planned).toContainEqual(['text', 'text', 0]);
+  });
+
+  test('minutes are counted: three visits of half an hour fill a day of ninety minutes', () => {
+    const planned = daysOf(
+      six('visit'),
+      options({ days: 5, capacity: 20, limits: limits({ minutesPerDay: 90 }) }),
+    );
+    expect(planned.map(([, , day]) => day)).toEqual([0, 0, 0, 1, 1, 1]);
+  });
+
+  test('a touch longer than a day takes all of one, and is not lost', () => {
+    const planned = daysOf(
+      six('visit').slice(0, 2),
+      options({ days: 5, limits: limits({ minutesPerDay: 20 }) }),
+    );
+    expect(planned.map(([, , day]) => day)).toEqual([0, 1]);
+  });
+
+  test('calls due on one day are begun early when a day holds few of them', () => {
+    const people = [1, 2, 3, 4].map((n) => person(`p${n}`, { promiseDays: 60, due: today + 3 }));
+    const result = plan(people, options({ days: 5, limits: limits({ perKind: { call: 1 } }) }));
+    expect(result.slips).toEqual([]);
+    expect(result.touches.map(({ day }) => day - today)).toEqual([0, 1, 2, 3]);
+  });
+
+  test('nothing that may not be done on any day stops the rest', () => {
+    const planned = plan(
+      [...six('call'), on('text', [beat(0, { kind: 'text' })])],
+      options({ days: 5, limits: limits({ perKind: { call: 0 } }) }),
+    );
+    expect(planned.touches.map(({ item }) => item.personId)).toEqual(['text']);
+    expect(planned.unplaced).toHaveLength(6);
+  });
+});
+
+describe('no crowding', () => {
+  test('two people of one home keep the distance between them, and it is said to whom', () => {
+    const home = { householdId: 'marsh' };
+    const { touches } = plan(
+      [on('dana', [beat(0)], home), on('lee', [beat(1)], home)],
+      options({ days: 7 }),
+    );
+    expect(touches.map(({ item, day }) => [item.personId, day - today])).toEqual([
+      ['dana', 0],
+      ['lee', 3],
+    ]);
+    expect(touches[1]!.yieldsTo).toEqual({ personId: 'dana', kind: 'call', day: today });
+  });
+
+  test('of two beats that collide the one that holds more stays on its day', () => {
+    const both = on('ana', [beat(0, { kind: 'social' })]);
+    const call = on('ana2', [beat(0, { kind: 'call' })]).enrolments[0]!;
+    const { touches } = plan(
+      [{ ...both, enrolments: [...both.enrolments, call] }],
+      options({ days: 7 }),
+    );
+    expect(touches.map(({ item, day }) => [item.kind, day - today])).toEqual([
+      ['call', 0],
+      ['social', 3],
+    ]);
+  });
+
+  test('one that finds no day before the next is due is let go, and says what it yielded to', () => {
+    const often = on('ana', [beat(0, { kind: 'text' }), beat(2, { id: 'b2', kind: 'text' })]);
+    const call = on('x', [beat(0)]).enrolments[0]!;
+    const { letGo } = plan(
+      [{ ...often, enrolments: [...often.enrolments, call] }],
+      options({ days: 14 }),
+    );
+    expect(letGo[0]).toMatchObject({
+      item: { kind: 'text', nominal: today },
+      yieldsTo: { kind: 'call', day: today },
+    });
+  });
+});
+
+describe('days of the year', () => {
+  const newYear = beat(0, { timing: { on: 'date', month: 11, day: 16 } });
+  const run = { start: today - 300 };
+  const withBeat = (settledUntil: number | null) =>
+    person('ana', {
+      enrolments: [{ id: 'e', cadence: { ...cadence([]), beats: [newYear] }, run, settledUntil }],
+    });
+
+  test('are made up for within a week', () => {
+    expect(daysOf([withBeat(null)], options({ days: 7 }))).toEqual([['ana', 'call', 0]]);
+  });
+
+  test('and never later', () => {
+    expect(daysOf([withBeat(null)], options({ today: today + 1, days: 7 }))).toEqual([]);
+  });
+
+  test('a touch that goes out by itself is not on the desk', () => {
+    expect(daysOf([on('ana', [beat(0, { kind: 'email', way: 'itself' })])])).toEqual([]);
+  });
+});
+
+describe('a round that follows on', () => {
+  const monthly = { ...cadence([0, 20]), followOn: true, gapDays: 10 };
+  const since = (start: number, settledUntil: number | null) =>
+    person('ana', {
+      enrolments: [{ id: 'e', cadence: monthly, run: { start }, settledUntil }],
+    });
+
+  test('waits for its last beat, however late that is made', () => {
+    const [first, second] = plan([since(today - 60, today - 60)], options()).touches;
+    expect(first).toMatchObject({ day: today, item: { beat: { beatId: 'b20', round: 0 } } });
+    expect(second).toMatchObject({ day: today + 10, item: { beat: { round: 1 } } });
+  });
+
+  test('begins on time when the last beat is', () => {
+    const [, , third] = plan([since(today, null)], options()).touches;
+    expect(third).toMatchObject({ day: today + 30, item: { beat: { beatId: 'b0', round: 1 } } });
+  });
+});
+
+describe('planning anew for a few', () => {
+  const spheres = fc.array(
+    fc.record({
+      promiseDays: fc.integer({ min: 5, max: 120 }),
+      due: fc.integer({ min: -20, max: 60 }),
+      home: fc.constantFrom('a', 'b', null, null, null),
+    }),
+    { minLength: 1, maxLength: 30 },
+  );
+  const toPeople = (rows: readonly { promiseDays: number; due: number; home: string | null }[]) =>
+    rows.map(({ promiseDays, due, home }, i) =>
+      person(`p${i}`, { promiseDays, due: today + due, householdId: home }),
+    );
+
+  test('moves nobody else, keeps every day within its room, and loses nobody', () => {
+    fc.assert(
+      fc.property(spheres, fc.integer({ min: 1, max: 4 }), fc.nat(29), (rows, capacity, n) => {
+        const people = toPeople(rows);
+        const opt = options({ capacity, days: 60 });
+        const before = plan(people, opt);
+        const touched = people[n % people.length]!;
+        const home = people.filter(
+          ({ id, householdId }) =>
+            id === touched.id || (householdId !== null && householdId === touched.householdId),
+        );
+        const ids = new Set(home.map(({ id }) => id));
+        const after = replan(
+          before,
+          home.map((one) => ({ ...one, due: today + 90, lastOn: today })),
+          opt,
+        );
+        const others = (touches: typeof before.touches) =>
+          touches
+            .filter(({ item }) => !ids.has(item.personId))
+            .map(({ item, day }) => `${item.key} ${day}`);
+        expect(others(after.touches)).toEqual(others(before.touches));
+        const perDay = new Map<number, number>();
+        for (const { day } of after.touches) perDay.set(day, (perDay.get(day) ?? 0) + 1);
+        for (const count of perDay.values()) expect(count).toBeLessThanOrEqual(capacity);
+        const days = after.touches.map(({ day }) => day);
+        expect(days).toEqual(days.toSorted((a, b) => a - b));
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('with nothing changed and nothing moved it is the same plan', () => {
+    const people = toPeople([
+      { promiseDays: 30, due: 4, home: null },
+      { promiseDays: 60, due: 9, home: null },
+    ]);
+    const before = plan(people, options());
+    expect(replan(before, people.slice(0, 1), options())).toEqual(before);
+  });
+
+  test('somebody who is gone leaves the plan', () => {
+    const people = toPeople([{ promiseDays: 30, due: 4, home: null }]);
+    expect(replan(plan(people, options()), [], options(), ['p0']).touches).toEqual([]);
+  });
+});

@@ -1,0 +1,4 @@
+export * from './balance';
+export * from './calls';
+export * from './groups';
+export * from './initial';

@@ -1,0 +1,97 @@
+import type { CadenceDraft, tryCadence } from '@/contract/cadences';
+import type { CallOutput } from '@/contract/endpoint';
+import type { Who } from '@/contract/filters';
+import { difference, type Cadence, type Difference, type Running } from '@/core/cadences';
+import { plan, withCadence, withJoining } from '@/core/planner';
+import { toPlainDate } from '@/core/time';
+
+import type { Context } from '../context';
+import { newId } from '../db';
+import { idsOf } from '../people';
+import { sphereNow, type Sphere } from '../planner';
+import { assertRuns, find } from './actions';
+import { compareLoad } from './load';
+import * as q from './queries';
+import { yearlyDates } from './words';
+
+/** The year for which a change is compared; it goes on after it as it began. */
+const DAYS_COMPARED = 365;
+const EXAMPLES = 5;
+const CHANGES_SHOWN = 8;
+
+interface Trial {
+  id: string | null;
+  draft: CadenceDraft;
+  who: Who | null;
+}
+
+/** What saving a draft would do to those on the cadence, and to the weeks ahead. */
+export async function tryDraft(
+  ctx: Context,
+  { id, draft, who }: Trial,
+): Promise<CallOutput<typeof tryCadence>> {
+  const cadence: Cadence = { ...draft, id: id ?? newId(ctx.clock.nowMs()) };
+  await assertRuns(ctx, draft, cadence.id);
+  const sphere = await sphereNow(ctx);
+  const running = id ? runningOn(sphere, id) : [];
+  const changed = id ? compare(sphere, await find(ctx, id), cadence, running) : null;
+  const joining = who ? await joiningRuns(ctx, sphere, cadence.id, who) : new Map();
+  const people = withJoining(withCadence(sphere.people, cadence), cadence, joining);
+  return {
+    running: running.length,
+    joining: joining.size,
+    changed: toAnswer(changed, sphere),
+    ...compareLoad(sphere, plan(people, sphere.options)),
+  };
+}
+
+/** How each person on a cadence runs through it; those who are paused plan nothing. */
+const runningOn = (sphere: Sphere, cadenceId: string): Running[] =>
+  sphere.people.flatMap(({ id, enrolments }) =>
+    enrolments
+      .filter(({ cadence }) => cadence.id === cadenceId)
+      .map(({ run, settledUntil, settled }) => ({
+        personId: id,
+        run,
+        settledUntil,
+        ...(settled ? { settled } : {}),
+      })),
+  );
+
+function compare(sphere: Sphere, before: Cadence, after: Cadence, running: readonly Running[]) {
+  const { today, calendar } = sphere.options;
+  const span = { from: today, to: today + DAYS_COMPARED - 1 };
+  return difference(before, after, running, span, calendar);
+}
+
+async function joiningRuns(ctx: Context, sphere: Sphere, cadenceId: string, who: Who) {
+  const ids = await idsOf(ctx.db, who, ctx.clock.today());
+  const people = await q.enrolCandidates(ctx.db, ids, cadenceId);
+  const { leapDay } = sphere.settings;
+  return new Map(
+    people
+      .filter(({ already_on }) => !already_on)
+      .map((person) => [
+        person.id,
+        { run: { start: sphere.options.today, dates: yearlyDates(person), leapDay } },
+      ]),
+  );
+}
+
+function toAnswer(changed: Difference | null, sphere: Sphere) {
+  const day = (on: number | null) => (on === null ? null : toPlainDate(on));
+  return {
+    people: changed?.people.length ?? 0,
+    moved: changed?.moved ?? 0,
+    added: changed?.added ?? 0,
+    dropped: changed?.dropped ?? 0,
+    turned: changed?.turned ?? 0,
+    examples: (changed?.people ?? []).slice(0, EXAMPLES).map(({ personId, changes }) => ({
+      personId,
+      name: sphere.names.get(personId) ?? '',
+      changes: changes
+        .slice(0, CHANGES_SHOWN)
+        .map(({ beat, from, to }) => ({ kind: beat.kind, from: day(from), to: day(to) })),
+    })),
+  };
+}

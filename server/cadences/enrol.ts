@@ -1,0 +1,175 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { previewEnrolment } from '@/contract/cadences';
+import type { Who } from '@/contract/filters';
+import {
+  dateNamed,
+  datedBeats,
+  faultOf,
+  fillWords,
+  wordingOf,
+  type Cadence,
+  type Run,
+} from '@/core/cadences';
+import { CHANNEL_WORDS, type OwnField } from '@/core/people';
+import { plan, startDays, withJoining } from '@/core/planner';
+import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
+import { channelOf, needsOf } from '@/core/touches';
+
+import { act, type Context } from '../context';
+import { newId } from '../db';
+import { invalid } from '../http/errors';
+import { readOwnFields } from '../lists';
+import { idsOf } from '../people';
+import { sphereNow, type Sphere } from '../planner';
+import { find } from './actions';
+import { compareLoad } from './load';
+import * as q from './queries';
+import { wordValues, yearlyDates } from './words';
+
+export interface EnrolRequest {
+  cadenceId: string;
+  who: Who;
+  startOn: PlainDate;
+  perDay: number | null;
+  leaveOut: readonly string[];
+}
+
+/** Those who would join, in the order asked for, each with the day on which they begin. */
+async function joiningOf(ctx: Context, request: EnrolRequest) {
+  const cadence = await find(ctx, request.cadenceId);
+  const fault = faultOf(cadence);
+  if (fault) throw invalid(fault, 'cadenceId');
+  if (request.startOn < ctx.clock.today())
+    throw invalid(
+      'A start in the past would begin with touches already missed. Start today or later.',
+      'startOn',
+    );
+  const sphere = await sphereNow(ctx);
+  const ids = await idsOf(ctx.db, request.who, ctx.clock.today());
+  const people = await q.enrolCandidates(ctx.db, ids, cadence.id);
+  const out = new Set(request.leaveOut);
+  const asked = people.filter((person) => !person.already_on);
+  const joining = asked.filter(({ id }) => !out.has(id));
+  const days = startDays(
+    joining.length,
+    toDayNumber(request.startOn),
+    request.perDay,
+    sphere.options.calendar,
+  );
+  const runs = new Map(
+    joining.map((person, i): [string, Run] => [
+      person.id,
+      { start: days[i]!, dates: yearlyDates(person), leapDay: sphere.settings.leapDay },
+    ]),
+  );
+  return { cadence, sphere, asked, joining, runs, alreadyOn: people.length - asked.length };
+}
+
+const CANDIDATES_SHOWN = 50;
+const LACKING_SHOWN = 500;
+const TOUCHES_SHOWN = 24;
+
+/** Dated touches of a real person, who lacks what, and the load before and after; writes nothing. */
+export async function previewEnrol(
+  ctx: Context,
+  request: EnrolRequest & { samplePersonId: string | null },
+): Promise<CallOutput<typeof previewEnrolment>> {
+  const { cadence, sphere, asked, joining, runs, alreadyOn } = await joiningOf(ctx, request);
+  const starts = new Map([...runs].map(([id, run]) => [id, { run }]));
+  const after = plan(withJoining(sphere.people, cadence, starts), sphere.options);
+  const sample = joining.find(({ id }) => id === request.samplePersonId) ?? joining[0] ?? null;
+  const own = await readOwnFields(ctx.db);
+  const lacking = asked.flatMap((person) => lackingOf(person, cadence));
+  const last = Math.max(...[...runs.values()].map(({ start }) => start));
+  return {
+    people: asked.length,
+    alreadyOn,
+    lastStart: joining.length > 0 ? toPlainDate(last) : null,
+    sample: sample && {
+      id: sample.id,
+      name: sample.name,
+      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, own),
+    },
+    candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
+    lacking: lacking.slice(0, LACKING_SHOWN),
+    lackingCount: lacking.length,
+    ...compareLoad(sphere, after),
+  };
+}
+
+const FIELD_OF = { phone: 'phone', email: 'email', address: 'address' } as const;
+const NEED_WORDS = { phone: 'no phone', email: 'no e-mail', address: 'no address' } as const;
+
+/** What keeps beats of the cadence from being made for a person; nothing for somebody who is ready. */
+function lackingOf(person: q.EnrolCandidate, cadence: Pick<Cadence, 'beats'>) {
+  const dates = yearlyDates(person);
+  const lacks = new Map<string, 'phone' | 'email' | 'address' | 'birthday' | null>();
+  let touches = 0;
+  for (const { kind, timing } of cadence.beats) {
+    const before = touches;
+    const need = needsOf(kind);
+    const channel = channelOf(kind);
+    if (need && person[need === 'address' ? 'address_line' : need] === '') {
+      lacks.set(NEED_WORDS[need], FIELD_OF[need]);
+      touches = before + 1;
+    }
+    if (channel && person.consent[channel]?.answer === 'no') {
+      lacks.set(`said no to ${CHANNEL_WORDS[channel].toLowerCase()}`, null);
+      touches = before + 1;
+    }
+    if (timing.on === 'around' && !dateNamed(dates, timing.date)) {
+      lacks.set(
+        `no ${timing.date}`,
+        timing.date.trim().toLowerCase() === 'birthday' ? 'birthday' : null,
+      );
+      touches = before + 1;
+    }
+  }
+  if (lacks.size === 0) return [];
+  const named = [...lacks].map(([words, field]) => ({ words, field }));
+  return [{ id: person.id, name: person.name, lacks: named, touches }];
+}
+
+function sampleTouches(
+  sphere: Sphere,
+  cadence: Cadence,
+  person: q.EnrolCandidate,
+  run: Run,
+  own: readonly OwnField[],
+) {
+  const span = { from: run.start, to: run.start + 3 * 366 };
+  return datedBeats(cadence, run, span, sphere.options.calendar)
+    .slice(0, TOUCHES_SHOWN)
+    .map(({ beat, round, day }) => {
+      const words = wordingOf(beat.wordings, round, person.id);
+      const filled = fillWords(words, wordValues(person, own));
+      return {
+        on: toPlainDate(day),
+        kind: beat.kind,
+        round,
+        words: filled.ok ? filled.text : words,
+        fault: filled.ok ? null : `{{ ${filled.field} }} has nothing to fill it with.`,
+      };
+    });
+}
+
+export async function enrol(ctx: Context, request: EnrolRequest) {
+  const { cadence, joining, runs, alreadyOn } = await joiningOf(ctx, request);
+  if (joining.length === 0) throw invalid('Nobody is left to enrol.', 'who');
+  return act(ctx, async (tx) => {
+    await q.insertEnrolments(
+      tx,
+      joining.map(({ id }) => ({
+        id: newId(),
+        person_id: id,
+        cadence_id: cadence.id,
+        start_on: toPlainDate(runs.get(id)!.start),
+      })),
+    );
+    return {
+      people: joining.length,
+      alreadyOn,
+      sentence: `Enrolled ${plural(joining.length, 'person', 'people')} in ${cadence.name}`,
+    };
+  });
+}

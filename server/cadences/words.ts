@@ -1,0 +1,58 @@
+import { ownFieldName, SERVICE, BIRTHDAY, type YearlyDate } from '@/core/cadences';
+import { ownValueText } from '@/core/intake';
+import type { NamedDate, OwnField } from '@/core/people';
+
+import type { EnrolCandidate } from './queries';
+
+type Nameable = Pick<
+  EnrolCandidate,
+  | 'name'
+  | 'given_name'
+  | 'goes_by'
+  | 'family_name'
+  | 'company'
+  | 'phone'
+  | 'email'
+  | 'place'
+  | 'own'
+>;
+
+/** The merge fields of one person, the owner's own fields among them. */
+export const wordValues = (person: Nameable, own: readonly OwnField[]) => ({
+  ...Object.fromEntries(
+    own.map((field) => {
+      const value = person.own[field.id];
+      return [ownFieldName(field.name), value === undefined ? null : ownValueText(field, value)];
+    }),
+  ),
+  name: person.name,
+  first_name: person.goes_by || person.given_name,
+  last_name: person.family_name,
+  company: person.company,
+  phone: person.phone,
+  email: person.email,
+  place: person.place,
+});
+
+/** 'MM-DD' or 'YYYY-MM-DD'. */
+function yearly(name: string, on: string): YearlyDate {
+  const parts = on.split('-').map(Number);
+  const [month, day] = parts.slice(-2) as [number, number];
+  return { name, month, day, year: parts.length === 3 ? parts[0]! : null };
+}
+
+/** The dates of a person that beats can be planned around. */
+export function yearlyDates(person: {
+  birthday: string | null;
+  dates: readonly NamedDate[];
+  served_on: string | null;
+}): YearlyDate[] {
+  const { birthday, dates, served_on } = person;
+  const born = birthday ? yearly(BIRTHDAY, birthday) : null;
+  return [
+    // A birthday comes every year, whenever they were born.
+    ...(born ? [{ ...born, year: null }] : []),
+    ...(served_on ? [yearly(SERVICE, served_on)] : []),
+    ...dates.map(({ name, on }) => yearly(name, on)),
+  ];
+}
