@@ -83,6 +83,7 @@ export async function benchPage(): Promise<Figure[]> {
     webDir: 'dist/web',
     migrationsDir: 'dist/server/migrations',
     image: 'dist/server/image.tar.gz',
+    worker: 'dist/server/plan-worker.mjs',
   });
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',

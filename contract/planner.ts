@@ -1,31 +1,117 @@
 import { z } from 'zod';
 
-import { Day, Id } from './common';
+import { Day, Done, Id } from './common';
 import { endpoint } from './endpoint';
+import { Who } from './filters';
+
+const subject = 'planner';
+
+const Weeks = z.coerce.number().int().min(1).max(52).default(13);
+
+const Outlook = z.object({
+  capacity: z.number().int(),
+  promises: z.number().int(),
+  overdue: z.number().int(),
+  weeks: z.array(
+    z.object({
+      monday: Day,
+      beats: z.number().int(),
+      keepers: z.number().int(),
+      followUps: z.number().int(),
+      capacity: z.number().int(),
+    }),
+  ),
+  slips: z.array(z.object({ personId: Id, name: z.string(), on: Day })),
+  slipCount: z.number().int(),
+  /** Beats that find no day in time and are let go. */
+  letGo: z.number().int(),
+  /** Touches a day at which no further promise is broken; null when no number would do. */
+  leastCapacity: z.number().int().nullable(),
+});
+export type Outlook = z.infer<typeof Outlook>;
 
 export const getAhead = endpoint({
   method: 'get',
   path: '/ahead',
-  subject: 'planner',
+  subject,
   summary: 'The load of the coming weeks against capacity, and whose promise will be broken',
-  query: z.object({ weeks: z.coerce.number().int().min(1).max(52).default(13) }),
+  query: z.object({ weeks: Weeks }),
+  response: Outlook.extend({ today: Day }),
+});
+
+/** What could be otherwise; what is left out stays as it is. */
+export const Trial = z.object({
+  capacity: z.number().int().min(0).max(500).optional(),
+  minutesPerDay: z.number().int().min(0).max(1440).nullable().optional(),
+  /** Promises by circle, in days; null promises nothing. */
+  circles: z.record(Id, z.number().int().min(1).max(3650).nullable()).optional(),
+  /** Further days off. */
+  daysOff: z.array(Day).max(366).optional(),
+  /** People who would join a cadence, so many on each working day from today on. */
+  join: z
+    .object({ cadenceId: Id, who: Who, perDay: z.number().int().min(1).max(20_000).nullable() })
+    .optional(),
+});
+export type Trial = z.infer<typeof Trial>;
+
+export const startTrial = endpoint({
+  method: 'post',
+  path: '/ahead/trials',
+  subject,
+  summary: 'Begins to work out what the weeks would be if things were otherwise',
+  body: z.object({ trial: Trial, weeks: Weeks }),
+  response: z.object({ id: Id }),
+  errors: ['invalid', 'not_found'],
+});
+
+export const readTrial = endpoint({
+  method: 'get',
+  path: '/ahead/trials/:id',
+  subject,
+  summary: 'How far a trial is, and its outcome once it is done',
+  params: z.object({ id: Id }),
+  response: z.union([
+    z.object({ state: z.literal('running'), done: z.number().int(), of: z.number().int() }),
+    z.object({ state: z.literal('done'), outlook: Outlook }),
+  ]),
+  errors: ['not_found'],
+});
+
+export const cancelTrial = endpoint({
+  method: 'delete',
+  path: '/ahead/trials/:id',
+  subject,
+  summary: 'Stops working out a trial',
+  params: z.object({ id: Id }),
+  response: z.object({ cancelled: z.boolean() }),
+  errors: ['not_found'],
+});
+
+export const makeTrial = endpoint({
+  method: 'post',
+  path: '/ahead/make',
+  subject,
+  summary: 'Makes what was tried so: settings, promises and starts, all or none',
+  body: z.object({ trial: Trial }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
+export const getConsistency = endpoint({
+  method: 'get',
+  path: '/consistency',
+  subject,
+  summary: 'What was planned, made and let go, by week and kind',
+  query: z.object({ weeks: Weeks }),
   response: z.object({
-    today: Day,
-    capacity: z.number().int(),
-    promises: z.number().int(),
-    overdue: z.number().int(),
     weeks: z.array(
       z.object({
         monday: Day,
-        beats: z.number().int(),
-        keepers: z.number().int(),
-        followUps: z.number().int(),
-        capacity: z.number().int(),
+        planned: z.number().int(),
+        made: z.number().int(),
+        letGo: z.number().int(),
+        kinds: z.array(z.object({ kind: z.string(), made: z.number().int() })),
       }),
     ),
-    slips: z.array(z.object({ personId: Id, name: z.string(), on: Day })),
-    slipCount: z.number().int(),
-    /** Touches a day at which no further promise is broken; null when no number would do. */
-    leastCapacity: z.number().int().nullable(),
   }),
 });

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 
 import type { Beat, createCadence } from '@/contract/cadences';
 import type { CallInput } from '@/contract/endpoint';
+import { PATTERNS } from '@/core/cadences';
 
 const beat = (afterDays: number, kind: Beat['kind'], words: string): Beat => ({
   id: randomUUID(),
@@ -76,4 +77,20 @@ export const makeCadences = (): DemoCadence[] => [
     circles: ['Close'],
     people: 14,
   },
+  {
+    draft: fromPattern('year'),
+    circles: ['Wider'],
+    people: 12,
+  },
 ];
+
+/** The cadence that goes through the people of the outer circle by letter. */
+export const makeRota = () => fromPattern('letters');
+
+function fromPattern(key: string): DemoCadence['draft'] {
+  const { cadence } = PATTERNS.find((pattern) => pattern.key === key)!;
+  return {
+    ...cadence,
+    beats: cadence.beats.map((b) => ({ ...b, wordings: [...b.wordings], id: randomUUID() })),
+  };
+}

@@ -1,12 +1,13 @@
 import { createCadence, enrol } from '@/contract/cadences';
+import { saveRota } from '@/contract/rota';
 import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { listPeople, type PersonRow } from '@/contract/people';
-import { health, saveSettings } from '@/contract/settings';
+import { getSettings, health, saveSettings } from '@/contract/settings';
 import { logPast } from '@/contract/touches';
 import { addDays, addMonths } from '@/core/time';
 
-import { makeCadences } from './cadences';
+import { makeCadences, makeRota } from './cadences';
 import { pastTouches } from './history';
 import { liveThrough } from './live';
 import { makePeople, toCsv } from './people';
@@ -47,6 +48,7 @@ export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> 
   );
   await call(logPast, { body: { touches } }, { base });
   await enrolPeople(base, random, rows);
+  await beginRota(base);
   await liveThrough(base, random, LIVED_DAYS, say);
 }
 
@@ -70,4 +72,21 @@ async function enrolPeople(
       await call(enrol, { body: { cadenceId, who, startOn, leaveOut: [] } }, { base });
     }
   }
+}
+
+/** The outer circle is called by letter, once a quarter. */
+async function beginRota(base: string): Promise<void> {
+  const { circles, today } = await call(getSettings, {}, { base });
+  const outer = circles.find(({ name }) => name === 'Outer')!;
+  const { id } = await call(createCadence, { body: makeRota() }, { base });
+  const body = {
+    namePart: 'family' as const,
+    particles: 'first' as const,
+    weeks: 13,
+    lettersAWeek: 2,
+    firstDay: today,
+    cuts: {},
+    who: { circleIds: [outer.id] },
+  };
+  await call(saveRota, { params: { id }, body }, { base });
 }

@@ -56,16 +56,21 @@ export async function build({ force = false } = {}) {
   if (stamp.server !== wanted.server) {
     console.log('Building the server …');
     await rm(join(ROOT, 'dist/server'), { recursive: true, force: true });
-    await must('Building the server', bin('esbuild'), [
-      'server/main.ts',
-      '--bundle',
-      '--packages=external',
-      '--format=esm',
-      '--target=node20',
-      '--platform=node',
-      '--log-level=warning',
-      '--outfile=dist/server/main.mjs',
-    ]);
+    // The planning thread is a script of its own beside the server.
+    for (const [entry, out] of [
+      ['server/main.ts', 'dist/server/main.mjs'],
+      ['server/planner/worker.ts', 'dist/server/plan-worker.mjs'],
+    ])
+      await must('Building the server', bin('esbuild'), [
+        entry,
+        '--bundle',
+        '--packages=external',
+        '--format=esm',
+        '--target=node20',
+        '--platform=node',
+        '--log-level=warning',
+        `--outfile=${out}`,
+      ]);
     await cp(join(ROOT, 'server/db/migrations'), join(ROOT, 'dist/server/migrations'), {
       recursive: true,
     });

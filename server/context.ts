@@ -1,5 +1,6 @@
 import type { Clock } from './clock';
 import { newId, type Db, type Sql } from './db';
+import type { Thinking } from './planner';
 
 /** What every action may use. */
 export interface Context {
@@ -8,6 +9,8 @@ export interface Context {
   demo: boolean;
   version: string;
   schema: number;
+  /** Where heavy planning is done. */
+  thinking: Thinking;
   /** Counts writes: what was computed from the data is valid while it stands still. */
   revision: number;
   /** Whose plan the latest writes changed, by revision; what was older is forgotten. */

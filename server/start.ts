@@ -1,4 +1,5 @@
 import type { Server } from 'node:http';
+import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 
 import { pino } from 'pino';
@@ -10,6 +11,7 @@ import type { Context } from './context';
 import { openDb, startUpkeep } from './db';
 import { keepDaily } from './daily';
 import { createApp } from './http/app';
+import { inPlace, inThreads } from './planner';
 import { eraseExpired, refreshKeys } from './people';
 import { readSettings, readShift } from './settings';
 
@@ -36,6 +38,7 @@ export async function start(config: Config): Promise<Running> {
       demo: config.mode === 'demo',
       version: packageJson.version,
       schema: opened.schema,
+      thinking: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
       revision: 0,
       writes: [],
     };

@@ -13,6 +13,7 @@ import { migrate, readMigrations, type Db } from '@/server/db';
 import { openPglite } from '@/server/db/pglite';
 import { openPostgres } from '@/server/db/postgres';
 import { createApp } from '@/server/http/app';
+import { inPlace } from '@/server/planner';
 
 export interface TestApi {
   ctx: Context;
@@ -53,7 +54,16 @@ export async function startTestApi({ today = '2026-11-23', demo = false } = {}):
   const { db, drop } = await openTestDb();
   const clock = createClock('America/Los_Angeles');
   setToday(clock, plainDate(today));
-  const ctx: Context = { db, clock, demo, version: 'test', schema: 1, revision: 0, writes: [] };
+  const ctx: Context = {
+    db,
+    clock,
+    demo,
+    version: 'test',
+    schema: 1,
+    thinking: inPlace,
+    revision: 0,
+    writes: [],
+  };
   const app = createApp(ctx, {
     webDir: null,
     log: pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' }),

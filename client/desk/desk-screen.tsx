@@ -9,6 +9,7 @@ import { getDesk, type DeskItem } from '@/contract/touches';
 import { countInWords, longDate, plural, sentenceCase, spokenDate, weekdayName } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
 
+import { RotaWeek, WaitingToGo } from './around';
 import { DeskCard } from './desk-card';
 import { NothingYet } from './nothing-yet';
 
@@ -36,12 +37,14 @@ function DeskOf({ desk }: { desk: Desk }) {
         <Title>{headline(desk)}</Title>
         <Progress left={items.length} done={new Set(made.map((m) => m.personId)).size} />
       </View>
+      <RotaWeek />
       {items.length === 0 && made.length === 0 ? <NothingYet /> : null}
       {TOUCH_KINDS.map((kind) => {
         const flow = items.filter((item) => item.kind === kind);
         return flow.length > 0 ? <Flow key={kind} items={flow} today={today} /> : null;
       })}
       <Moved desk={desk} />
+      <WaitingToGo today={today} />
       <Made desk={desk} />
     </>
   );

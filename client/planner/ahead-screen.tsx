@@ -1,22 +1,47 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Button, Card, Heading, Lead, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
+import {
+  Body,
+  Button,
+  Card,
+  Choice,
+  Heading,
+  Lead,
+  Linked,
+  Page,
+  Soft,
+  Title,
+  Waiting,
+} from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getAhead } from '@/contract/planner';
 import { plural, shortDate } from '@/core/time';
 
+import { Consistency } from './consistency';
 import { LoadChart } from './load-chart';
+import { WhatIf } from './what-if';
 
 type Ahead = CallOutput<typeof getAhead>;
 
+const SPANS = { 13: 'The next 13 weeks', 52: 'The next 52 weeks' } as const;
+const SPAN_OPTIONS = [
+  { value: '13', label: '13 weeks' },
+  { value: '52', label: '52 weeks' },
+] as const;
+
 /** Whether all promises can be kept in the weeks to come, and if not, who slips and what would do. */
 export function AheadScreen() {
-  const ahead = useRead(getAhead, {}, { keepPrevious: true });
+  const [weeks, setWeeks] = useState<'13' | '52'>('13');
+  const ahead = useRead(getAhead, { query: { weeks } }, { keepPrevious: true });
   return (
     <Page narrow>
-      <Waiting query={ahead}>{(data) => <AheadOf ahead={data} />}</Waiting>
+      <Waiting query={ahead}>
+        {(data) => <AheadOf ahead={data} weeks={weeks} onWeeks={setWeeks} />}
+      </Waiting>
+      <Consistency />
     </Page>
   );
 }
@@ -27,14 +52,26 @@ function headline({ promises, slipCount }: Ahead): string {
   return `You can keep all but ${slipCount} of ${plural(promises, 'promise')}`;
 }
 
-function AheadOf({ ahead }: { ahead: Ahead }) {
+interface AheadProps {
+  ahead: Ahead;
+  weeks: '13' | '52';
+  onWeeks: (weeks: '13' | '52') => void;
+}
+
+function AheadOf({ ahead, weeks, onWeeks }: AheadProps) {
   return (
     <>
       <View className="gap-1">
-        <Soft>The next 13 weeks</Soft>
+        <View className="flex-row flex-wrap items-center justify-between gap-2">
+          <Soft>{SPANS[weeks]}</Soft>
+          <Choice label="How far ahead" value={weeks} options={SPAN_OPTIONS} onChange={onWeeks} />
+        </View>
         <Title>{headline(ahead)}</Title>
         {ahead.overdue > 0 ? (
           <Body>{`${plural(ahead.overdue, 'promise has', 'promises have')} run out already; each day keeps room to make good for some of them.`}</Body>
+        ) : null}
+        {ahead.letGo > 0 ? (
+          <Soft>{`${plural(ahead.letGo, 'beat')} will find no day before the next is due, and be let go.`}</Soft>
         ) : null}
       </View>
       <Card>
@@ -50,6 +87,7 @@ function AheadOf({ ahead }: { ahead: Ahead }) {
         />
       </Card>
       <Fix ahead={ahead} />
+      <WhatIf now={ahead} today={ahead.today} weeks={Number(weeks)} />
       {ahead.slips.length > 0 ? (
         <View className="gap-2">
           <Heading>Whose promise would run out</Heading>

@@ -54,7 +54,7 @@ export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
                 />
               ))}
               {weeks.map((week, i) =>
-                i % 4 === 0 ? (
+                i % (weeks.length > 26 ? 13 : 4) === 0 ? (
                   <Caption
                     key={week.monday}
                     x={i < weeks.length - 2 ? x(i)! : x(i)! + x.bandwidth()}
@@ -105,7 +105,7 @@ function Bar({
         fill={colour('load')}
       />
       <Rect x={x} y={top} width={width} height={y(week.base) - top} fill={colour('sea')} />
-      {week.base > 0 ? (
+      {week.base > 0 && width > 14 ? (
         <Caption x={x + width / 2} y={y(0) - 6} anchor="middle" token="ink">
           {week.base + week.added}
         </Caption>

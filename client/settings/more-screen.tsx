@@ -6,6 +6,7 @@ import {
   Body,
   Button,
   Chip,
+  DayField,
   Fault,
   Field,
   Heading,
@@ -24,9 +25,11 @@ import {
   undoAction,
   type Settings,
 } from '@/contract/settings';
+import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
 const LINKS = [
   ['/lists', 'Lists, circles and fields'],
+  ['/kinds', 'Kinds of touch'],
   ['/tidy', 'Tidy up'],
   ['/people/import', 'Imports'],
   ['/web-form', 'Web form'],
@@ -80,6 +83,9 @@ function Days({ settings }: { settings: Settings }) {
   const save = useWrite(saveSettings);
   const [capacity, setCapacity] = useState(String(settings.capacity));
   const [distance, setDistance] = useState(String(settings.minDistanceDays));
+  const [minutes, setMinutes] = useState(
+    settings.minutesPerDay === null ? '' : String(settings.minutesPerDay),
+  );
   const [working, setWorking] = useState(settings.workingDays);
   const [off, setOff] = useState(settings.daysOff.join(', '));
   const [name, setName] = useState(settings.ownerName);
@@ -93,6 +99,7 @@ function Days({ settings }: { settings: Settings }) {
         timeZone: zone,
         capacity: Number(capacity),
         minDistanceDays: Number(distance),
+        minutesPerDay: minutes.trim() === '' ? null : Number(minutes),
         workingDays: working,
         daysOff: off.split(/[\s,;]+/).filter(Boolean) as Settings['daysOff'],
       },
@@ -122,7 +129,14 @@ function Days({ settings }: { settings: Settings }) {
           onChange={setCapacity}
         />
         <NumberField
-          label="Between two touches of one person, at least"
+          label="and at most"
+          unit="minutes"
+          placeholder="any"
+          value={minutes}
+          onChange={setMinutes}
+        />
+        <NumberField
+          label="Between two touches of one person or home, at least"
           unit="days"
           value={distance}
           onChange={setDistance}
@@ -138,6 +152,11 @@ function Days({ settings }: { settings: Settings }) {
           />
         ))}
       </View>
+      <TimeOff
+        onAdd={(days) =>
+          setOff([...new Set([...off.split(/[\s,;]+/), ...days])].filter(Boolean).sort().join(', '))
+        }
+      />
       <Field
         label="Days off (YYYY-MM-DD, one after another)"
         value={off}
@@ -152,6 +171,24 @@ function Days({ settings }: { settings: Settings }) {
         disabled={save.isPending}
         onPress={keep}
       />
+    </View>
+  );
+}
+
+/** A stretch of days off, first to last. */
+function TimeOff({ onAdd }: { onAdd: (days: string[]) => void }) {
+  const [from, setFrom] = useState('');
+  const [until, setUntil] = useState('');
+  const fits = from !== '' && until !== '' && from <= until;
+  const add = () => {
+    const days = Math.min(366, daysBetween(from as PlainDate, until as PlainDate));
+    onAdd(Array.from({ length: days + 1 }, (_, i) => addDays(from as PlainDate, i)));
+  };
+  return (
+    <View className="flex-row flex-wrap items-end gap-3">
+      <DayField label="Time off from" value={from} onChange={setFrom} />
+      <DayField label="until" value={until} min={from} onChange={setUntil} />
+      <Button label="Put in" disabled={!fits} onPress={add} />
     </View>
   );
 }

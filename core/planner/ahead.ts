@@ -43,23 +43,35 @@ export function firstSlips(result: Plan): { personId: string; on: DayNumber }[] 
     .sort((a, b) => a.on - b.on || (a.personId < b.personId ? -1 : 1));
 }
 
+/** Stands for room without limit: more than any sphere has touches on a day. */
+const UNLIMITED = 1_000_000;
+
 /**
- * The least number of touches a day at which no further promise is broken, or null when even one
- * touch a person a day would not do it (no working days, for instance). Binary search, since more
- * capacity never breaks a promise.
+ * The least number of touches a day at which no further promise is broken, or null when no number
+ * would do it (no working days, for instance, or minutes that are too few). One plan without limit
+ * tells what can be kept at all, and the fullest of its days is enough room; below it binary search,
+ * since more room never breaks a promise.
  */
-export function leastCapacity(people: readonly PlanPerson[], options: PlanOptions): number | null {
-  const keepsAll = (capacity: number) =>
-    plan(people, { ...options, capacity, pinned: [] }).slips.length === 0;
-  let high = Math.max(1, options.capacity);
-  while (!keepsAll(high)) {
-    if (high > people.length) return null;
-    high *= 2;
-  }
-  let low = 0;
+export function leastCapacity(
+  people: readonly PlanPerson[],
+  options: PlanOptions,
+  onRun: (runs: number) => void = () => {},
+): number | null {
+  let runs = 0;
+  const planWith = (capacity: number) => {
+    const result = plan(people, { ...options, capacity, madeToday: 0, pinned: [] });
+    onRun(++runs);
+    return result;
+  };
+  const free = planWith(UNLIMITED);
+  if (free.slips.length > 0) return null;
+  const perDay = new Map<DayNumber, number>();
+  for (const { day } of free.touches) perDay.set(day, (perDay.get(day) ?? 0) + 1);
+  let high = Math.max(0, ...perDay.values());
+  let low = -1;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (keepsAll(middle)) high = middle;
+    if (planWith(middle).slips.length === 0) high = middle;
     else low = middle;
   }
   return high;

@@ -1,6 +1,7 @@
 export * from './ahead';
 export * from './items';
 export * from './joining';
+export * from './outlook';
 export * from './passing';
 export * from './plan';
 export * from './reasons';

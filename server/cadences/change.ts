@@ -64,7 +64,8 @@ function compare(sphere: Sphere, before: Cadence, after: Cadence, running: reado
   return difference(before, after, running, span, calendar);
 }
 
-async function joiningRuns(ctx: Context, sphere: Sphere, cadenceId: string, who: Who) {
+/** Those of `who` who are not on the cadence yet, each beginning today. */
+export async function joiningRuns(ctx: Context, sphere: Sphere, cadenceId: string, who: Who) {
   const ids = await idsOf(ctx.db, who, ctx.clock.today());
   const people = await q.enrolCandidates(ctx.db, ids, cadenceId);
   const { leapDay } = sphere.settings;

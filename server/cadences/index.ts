@@ -3,3 +3,4 @@ export { wordValues, yearlyDates } from './words';
 export { dailyRound } from './daily';
 export { goOn } from './ending';
 export { settleRotas } from './rota';
+export { joiningRuns } from './change';

@@ -1,32 +1,47 @@
-import { firstSlips, leastCapacity, plan, weeklyLoad } from '@/core/planner';
+import type { Outlook as Answer } from '@/contract/planner';
+import type { Outlook, OutlookTask } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import { sphereNow, WEEKS_AHEAD } from './sphere';
+import { sphereNow, type Sphere } from './sphere';
 
 const SLIPS_SHOWN = 50;
 
-/** The load of the coming weeks, whose promise will be broken, and the capacity that would keep all. */
-export async function readAhead(ctx: Context, weeks: number) {
-  const sphere = await sphereNow(ctx);
-  const options = { ...sphere.options, days: weeks * 7 };
-  const result = weeks === WEEKS_AHEAD ? sphere.plan : plan(sphere.people, options);
-  const slips = firstSlips(result);
+/** An outlook as the API gives it. */
+export function toAnswer(sphere: Sphere, { people, options }: OutlookTask, found: Outlook): Answer {
   return {
-    today: ctx.clock.today(),
     capacity: options.capacity,
-    promises: sphere.people.filter(({ promiseDays }) => promiseDays !== null).length,
-    overdue: result.overdue.length,
-    weeks: weeklyLoad(result, options).map(({ monday, ...load }) => ({
-      monday: toPlainDate(monday),
-      ...load,
-    })),
-    slips: slips.slice(0, SLIPS_SHOWN).map(({ personId, on }) => ({
+    promises: people.filter(({ promiseDays }) => promiseDays !== null).length,
+    overdue: found.overdue,
+    weeks: found.weeks.map(({ monday, ...load }) => ({ monday: toPlainDate(monday), ...load })),
+    slips: found.slips.slice(0, SLIPS_SHOWN).map(({ personId, on }) => ({
       personId,
       name: sphere.names.get(personId) ?? '',
       on: toPlainDate(on),
     })),
-    slipCount: slips.length,
-    leastCapacity: leastCapacity(sphere.people, options),
+    slipCount: found.slips.length,
+    letGo: found.letGo,
+    leastCapacity: found.leastCapacity,
   };
+}
+
+interface Kept {
+  sphere: Sphere;
+  weeks: number;
+  found: Promise<Outlook>;
+}
+const kept = new WeakMap<Context, Kept>();
+
+/** The coming weeks as they are, worked out once as long as nothing is written. */
+export async function readAhead(ctx: Context, weeks: number) {
+  const sphere = await sphereNow(ctx);
+  const task = { people: sphere.people, options: { ...sphere.options, days: weeks * 7 } };
+  const before = kept.get(ctx);
+  const same = before?.sphere === sphere && before.weeks === weeks;
+  const found = same ? before.found : ctx.thinking.outlook(task);
+  if (!same) {
+    kept.set(ctx, { sphere, weeks, found });
+    found.catch(() => kept.delete(ctx));
+  }
+  return { today: ctx.clock.today(), ...toAnswer(sphere, task, await found) };
 }

@@ -1,0 +1,44 @@
+import type { DayNumber } from '@/core/time';
+
+import { firstSlips, leastCapacity, weeklyLoad, type WeekLoad } from './ahead';
+import { plan } from './plan';
+import type { PlanOptions, PlanPerson } from './types';
+
+/** What the weeks ahead look like: the load, who slips, and the least capacity at which nobody does. */
+export interface Outlook {
+  weeks: WeekLoad[];
+  slips: { personId: string; on: DayNumber }[];
+  overdue: number;
+  /** Beats let go because they found no day in time. */
+  letGo: number;
+  leastCapacity: number | null;
+}
+
+/** Everything an outlook is computed from; made of plain values, so that it can go to a worker. */
+export interface OutlookTask {
+  people: readonly PlanPerson[];
+  options: PlanOptions;
+}
+
+/**
+ * Plans the days of `options` and searches for the least capacity.
+ *
+ * @param onStep told after each planner run; there are about as many as the capacity has binary digits
+ */
+export function outlook(
+  { people, options }: OutlookTask,
+  onStep: (runs: number) => void = () => {},
+): Outlook {
+  const result = plan(people, options);
+  onStep(1);
+  return {
+    weeks: weeklyLoad(result, options),
+    slips: firstSlips(result),
+    overdue: result.overdue.length,
+    letGo: result.letGo.length,
+    leastCapacity: leastCapacity(people, options, (runs) => onStep(runs + 1)),
+  };
+}
+
+/** Planner runs that an outlook takes at most, but for spheres of thousands of touches a day. */
+export const OUTLOOK_RUNS = 12;
