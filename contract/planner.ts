@@ -25,8 +25,10 @@ const Outlook = z.object({
   slipCount: z.number().int(),
   /** Beats that find no day in time and are let go. */
   letGo: z.number().int(),
-  /** Touches a day at which no further promise is broken; null when no number would do. */
-  leastCapacity: z.number().int().nullable(),
+  /** Touches a day at which no promise is broken that more room would keep. */
+  leastCapacity: z.number().int(),
+  /** Promises that no number of touches a day would keep. */
+  unkeepable: z.number().int(),
 });
 export type Outlook = z.infer<typeof Outlook>;
 

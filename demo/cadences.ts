@@ -42,7 +42,7 @@ export const makeCadences = (): DemoCadence[] => [
       ],
     },
     circles: ['Close', 'Wider'],
-    people: 78,
+    people: 64,
   },
   {
     draft: {
@@ -80,7 +80,7 @@ export const makeCadences = (): DemoCadence[] => [
   {
     draft: fromPattern('year'),
     circles: ['Wider'],
-    people: 12,
+    people: 8,
   },
 ];
 

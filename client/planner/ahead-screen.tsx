@@ -22,7 +22,7 @@ import { plural, shortDate } from '@/core/time';
 
 import { Consistency } from './consistency';
 import { LoadChart } from './load-chart';
-import { WhatIf } from './what-if';
+import { leastSentence, WhatIf } from './what-if';
 
 type Ahead = CallOutput<typeof getAhead>;
 
@@ -114,14 +114,14 @@ function AheadOf({ ahead, weeks, onWeeks }: AheadProps) {
 
 function Fix({ ahead }: { ahead: Ahead }) {
   const router = useRouter();
-  const { leastCapacity, capacity, slipCount, promises } = ahead;
+  const { leastCapacity, unkeepable, capacity, slipCount, promises } = ahead;
   if (promises === 0) return null;
   return (
     <View className="gap-2">
       <Heading>{slipCount > 0 ? 'What would fix it' : 'How much room there is'}</Heading>
       <Body>
-        {leastCapacity === null
-          ? 'No number of touches a day would keep every promise: there are promises shorter than the time between working days, or no working days.'
+        {unkeepable > 0
+          ? leastSentence(ahead)
           : slipCount > 0
             ? `${leastCapacity} touches a working day is the least at which no further promise is broken; you allow ${capacity}.`
             : `${plural(leastCapacity, 'touch', 'touches')} a working day would already do; you allow ${capacity}.`}

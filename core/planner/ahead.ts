@@ -46,33 +46,44 @@ export function firstSlips(result: Plan): { personId: string; on: DayNumber }[] 
 /** Stands for room without limit: more than any sphere has touches on a day. */
 const UNLIMITED = 1_000_000;
 
+/** The least number of touches a day that keeps as many promises as any number would. */
+export interface LeastCapacity {
+  capacity: number;
+  /** Promises that no number of touches would keep: no working days, minutes that are too few. */
+  slips: number;
+}
+
 /**
- * The least number of touches a day at which no further promise is broken, or null when no number
- * would do it (no working days, for instance, or minutes that are too few). One plan without limit
- * tells what can be kept at all, and the fullest of its days is enough room; below it binary search,
- * since more room never breaks a promise.
+ * The least number of touches a day at which no promise is broken that more room would keep. One
+ * plan without limit tells what can be kept at all; from the present capacity the search goes up in
+ * doubling steps, or down at once, and halves what is between. More room hardly ever breaks a
+ * promise, but it can, because a touch that comes earlier keeps others at their distance: searching
+ * outwards from the present finds the nearest answer.
  */
 export function leastCapacity(
   people: readonly PlanPerson[],
   options: PlanOptions,
   onRun: (runs: number) => void = () => {},
-): number | null {
+): LeastCapacity {
   let runs = 0;
-  const planWith = (capacity: number) => {
-    const result = plan(people, { ...options, capacity, madeToday: 0, pinned: [] });
+  const slipsAt = (capacity: number) => {
+    const { slips } = plan(people, { ...options, capacity, madeToday: 0, pinned: [] });
     onRun(++runs);
-    return result;
+    return slips.length;
   };
-  const free = planWith(UNLIMITED);
-  if (free.slips.length > 0) return null;
-  const perDay = new Map<DayNumber, number>();
-  for (const { day } of free.touches) perDay.set(day, (perDay.get(day) ?? 0) + 1);
-  let high = Math.max(0, ...perDay.values());
+  const slips = slipsAt(UNLIMITED);
+  const enough = (capacity: number) => slipsAt(capacity) <= slips;
   let low = -1;
+  let high = options.capacity;
+  for (let step = 1; !enough(high); step *= 2) {
+    low = high;
+    high = Math.min(UNLIMITED, high + step);
+    if (high === UNLIMITED) break;
+  }
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (planWith(middle).slips.length === 0) high = middle;
+    if (enough(middle)) high = middle;
     else low = middle;
   }
-  return high;
+  return { capacity: high, slips };
 }

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 
 import type { Beat } from '@/core/cadences';
-import { MINUTES, type TouchKind } from '@/core/touches';
+import { DEFAULT_HOLDS, MINUTES, type TouchKind } from '@/core/touches';
 
-import { plan, replan, type Limits, type PlanPerson } from '.';
+import { leastCapacity, plan, replan, type Limits, type PlanPerson } from '.';
 import { cadence, options, person, today } from './fixtures';
 
 const limits = (change: Partial<Limits>): Limits => ({
@@ -120,6 +120,63 @@ describe('no crowding', () => {
       item: { kind: 'text', nominal: today },
       yieldsTo: { kind: 'call', day: today },
     });
+  });
+});
+
+describe('promises before distances', () => {
+  test('a weak beat does not leave a promise without its day', () => {
+    // Two days before the promise runs out a word online, where that holds nothing, would keep the
+    // call away for three days.
+    const ana = on('ana', [beat(2, { kind: 'social' })], { promiseDays: 40, due: today + 4 });
+    const holds = { ...DEFAULT_HOLDS, social: { done: 0 } };
+    const { touches, slips } = plan([ana], options({ days: 9, holds }));
+    expect(slips).toEqual([]);
+    expect(touches.map(({ item, day }) => [item.source, day - today])).toEqual([
+      ['keeper', 2],
+      ['beat', 7],
+    ]);
+    expect(touches[1]!.yieldsTo).toEqual({ personId: 'ana', kind: 'call', day: today + 2 });
+  });
+
+  test('two promises of one home are both kept when both run out on one day', () => {
+    const home = { householdId: 'marsh', promiseDays: 30, due: today + 3 };
+    const { slips } = plan([person('dana', home), person('lee', home)], options({ days: 20 }));
+    expect(slips).toEqual([]);
+  });
+
+  test('the least room keeps what any room would, in a sphere of beats, homes and promises', () => {
+    const spheres = fc.array(
+      fc.record({
+        due: fc.integer({ min: 0, max: 20 }),
+        promiseDays: fc.constantFrom(20, 30, 60, 90),
+        days: fc.uniqueArray(fc.integer({ min: 0, max: 25 }), { maxLength: 3 }),
+        home: fc.constantFrom('a', null, null, null),
+      }),
+      { minLength: 1, maxLength: 12 },
+    );
+    fc.assert(
+      fc.property(spheres, (rows) => {
+        const people = rows.map(({ due, promiseDays, days, home }, i) => ({
+          ...(days.length > 0
+            ? on(
+                `p${i}`,
+                days.map((d) => beat(d, { id: `b${d}`, kind: 'social' })),
+              )
+            : person(`p${i}`)),
+          promiseDays,
+          due: today + due,
+          householdId: home,
+        }));
+        const slips = (capacity: number) =>
+          plan(people, options({ days: 30, capacity })).slips.length;
+        const least = leastCapacity(people, options({ days: 30 }));
+        expect(slips(least.capacity)).toBeLessThanOrEqual(least.slips);
+        expect(least.slips).toBe(slips(1000));
+        if (least.capacity > 0 && least.slips === 0)
+          expect(slips(least.capacity - 1)).toBeGreaterThan(0);
+      }),
+      { numRuns: 300 },
+    );
   });
 });
 

@@ -1,6 +1,6 @@
 import type { DayNumber } from '@/core/time';
 
-import { firstSlips, leastCapacity, weeklyLoad, type WeekLoad } from './ahead';
+import { firstSlips, leastCapacity, weeklyLoad, type LeastCapacity, type WeekLoad } from './ahead';
 import { plan } from './plan';
 import type { PlanOptions, PlanPerson } from './types';
 
@@ -11,7 +11,7 @@ export interface Outlook {
   overdue: number;
   /** Beats let go because they found no day in time. */
   letGo: number;
-  leastCapacity: number | null;
+  least: LeastCapacity;
 }
 
 /** Everything an outlook is computed from; made of plain values, so that it can go to a worker. */
@@ -23,7 +23,7 @@ export interface OutlookTask {
 /**
  * Plans the days of `options` and searches for the least capacity.
  *
- * @param onStep told after each planner run; there are about as many as the capacity has binary digits
+ * @param onStep told after each planner run; see {@link leastCapacity}
  */
 export function outlook(
   { people, options }: OutlookTask,
@@ -36,9 +36,9 @@ export function outlook(
     slips: firstSlips(result),
     overdue: result.overdue.length,
     letGo: result.letGo.length,
-    leastCapacity: leastCapacity(people, options, (runs) => onStep(runs + 1)),
+    least: leastCapacity(people, options, (runs) => onStep(runs + 1)),
   };
 }
 
-/** Planner runs that an outlook takes at most, but for spheres of thousands of touches a day. */
+/** Planner runs that an outlook takes at most, unless more than fifty touches a day are lacking. */
 export const OUTLOOK_RUNS = 12;

@@ -1,3 +1,4 @@
+import { moveToWorkingDay } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 import { keptDays, type TouchKind } from '@/core/touches';
 
@@ -26,6 +27,8 @@ interface Home {
 interface PersonState {
   person: PlanPerson;
   due: DayNumber | null;
+  /** The last touch of their own, which nothing may come near. */
+  last: Neighbour | null;
   home: Home;
   /** Beats and follow-ups; the keeper stands apart because it changes with every touch. */
   entries: Entry[];
@@ -111,6 +114,7 @@ class Planner {
     const state: PersonState = {
       person,
       due,
+      last: person.lastOn === null ? null : { personId: person.id, kind: null, day: person.lastOn },
       home: this.homeOf(person),
       entries: [],
       keeper: null,
@@ -264,9 +268,8 @@ class Planner {
       }
       if (planned) return this.standIn(entry, planned, day);
     } else if (day >= item.letGo) return this.letGo(entry);
-    const { last } = state.home;
-    const free = (last?.day ?? -Infinity) + this.options.minDistanceDays;
-    if (day < free && !item.fixed) return this.pushBack(entry, free, last!);
+    const near = item.fixed ? null : this.tooNear(entry, day);
+    if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
     const rival = item.fixed ? undefined : this.strongerRival(entry, day);
     if (rival && this.tryPlace(rival, day)) {
       // It keeps its turn, and the distance from the one that went before it.
@@ -277,9 +280,46 @@ class Planner {
     return true;
   }
 
-  /** Of two beats of one person that want the same days, the one that holds more of the promise stays. */
-  private strongerRival({ item, person }: Entry, day: DayNumber): Entry | undefined {
-    if (item.source !== 'beat' || person.entries.length < 2) return undefined;
+  /**
+   * The touch that this one would come too near to. The distance within a home yields to a promise
+   * that would be broken by it; the distance to a person's own last touch never does.
+   */
+  private tooNear({ item, person }: Entry, day: DayNumber): Neighbour | null {
+    const within = (last: Neighbour | null) =>
+      last !== null && day < last.day + this.options.minDistanceDays;
+    if (within(person.last)) return person.last;
+    const { last } = person.home;
+    if (!within(last)) return null;
+    return item.source === 'keeper' && this.wouldBreak(person, day) ? null : last;
+  }
+
+  /** Whether waiting for the distance from a touch on `day` would break a promise that still holds. */
+  private wouldBreak({ due }: PersonState, day: DayNumber): boolean {
+    if (due === null || due < day) return false;
+    const lastChance = moveToWorkingDay(due, 'previous', this.options.calendar);
+    return day + this.options.minDistanceDays > lastChance;
+  }
+
+  /** The keeper of a promise that a weak touch on `day` would leave no time to keep. */
+  private endangered({ item, person }: Pick<Entry, 'item' | 'person'>, day: DayNumber) {
+    const { keeper, due } = person;
+    if (item.source !== 'beat' || !keeper || keeper.done || due === null) return null;
+    const renews = day + keptDays(item.hold, person.person.promiseDays!) > due;
+    const open = keeper.item.earliest <= day;
+    return open && !renews && this.wouldBreak(person, day) ? keeper : null;
+  }
+
+  /**
+   * Of two touches of one person that want the same days, the one that holds more stays: another
+   * beat, or the keeper of a promise that this touch would leave no time to keep.
+   */
+  private strongerRival(
+    { item, person }: Pick<Entry, 'item' | 'person'>,
+    day: DayNumber,
+  ): Entry | undefined {
+    if (item.source !== 'beat') return undefined;
+    const keeper = this.endangered({ item, person }, day);
+    if (keeper) return keeper;
     return person.entries.find(
       ({ done, item: other }) =>
         !done &&
@@ -354,7 +394,8 @@ class Planner {
       cause,
       ...(cause === 'distance' ? { yieldsTo: entry.yieldsTo! } : {}),
     });
-    state.home.last = { personId: state.person.id, kind: item.kind, day };
+    state.last = { personId: state.person.id, kind: item.kind, day };
+    state.home.last = state.last;
     const { promiseDays } = state.person;
     if (promiseDays === null || state.due === null) return;
     if (item.hold > 0 && day > state.due && state.due >= this.options.today)

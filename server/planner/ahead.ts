@@ -21,7 +21,8 @@ export function toAnswer(sphere: Sphere, { people, options }: OutlookTask, found
     })),
     slipCount: found.slips.length,
     letGo: found.letGo,
-    leastCapacity: found.leastCapacity,
+    leastCapacity: found.least.capacity,
+    unkeepable: found.least.slips,
   };
 }
 
