@@ -1,24 +1,19 @@
 import {
   closestCenter,
   DndContext,
-  KeyboardSensor,
   PointerSensor,
   useSensor,
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { View } from 'react-native';
 
 import type { Beat } from '@/contract/cadences';
 import { reorderBeats } from '@/core/cadences';
 import type { DayNumber } from '@/core/time';
 
-import { BeatRow } from './beat-row';
+import { BeatRow, MOVE_HINT } from './beat-row';
 
 interface Props {
   beats: Beat[];
@@ -31,10 +26,9 @@ interface Props {
 
 /** The beats in order; moving one keeps the days where they are and changes what happens on them. */
 export function BeatList({ beats, today, openId, onOpen, onChange, onCopy }: Props) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  // Keys move a beat directly (see BeatRow): the library's own way of it scrolls with a method that
+  // the scrolling view here has replaced.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const move = (from: number, to: number) => onChange(reorderBeats(beats, from, to));
   const drop = ({ active, over }: DragEndEvent) => {
     const from = beats.findIndex(({ id }) => id === active.id);
@@ -42,7 +36,12 @@ export function BeatList({ beats, today, openId, onOpen, onChange, onCopy }: Pro
     if (from >= 0 && to >= 0 && from !== to) move(from, to);
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      accessibility={{ screenReaderInstructions: { draggable: MOVE_HINT } }}
+      onDragEnd={drop}
+    >
       <SortableContext items={beats.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
         <View role="list" aria-label="Beats">
           {beats.map((beat, i) => (

@@ -39,6 +39,8 @@ interface Props {
   onDelete: () => void;
 }
 
+export const MOVE_HINT = 'Drag it, or use the arrow keys up and down.';
+
 /** One beat: what and when in a line, all of it when it is opened. */
 export function BeatRow(props: Props) {
   const { beat, index, open, onOpen } = props;
@@ -52,7 +54,13 @@ export function BeatRow(props: Props) {
       ...sortable.listeners,
       type: 'button',
       'aria-label': `Move ${nth}`,
-      title: 'Drag, or press space and use the arrow keys',
+      title: MOVE_HINT,
+      onKeyDown: (event: KeyboardEvent) => {
+        const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : null;
+        if (!by) return;
+        event.preventDefault();
+        if (by < 0 ? index > 0 : !props.last) props.onMove(by);
+      },
       className: 'min-h-[44px] w-[44px] shrink-0 cursor-grab touch-none text-[18px] text-soft',
     },
     '⠿',

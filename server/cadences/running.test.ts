@@ -6,6 +6,7 @@ import {
   listWaiting,
   CadenceDraft,
   createCadence,
+  type Beat,
   deleteCadence,
   pauseEnrolments,
   previewEnrolment,
@@ -284,6 +285,46 @@ describe('what a new day does', () => {
     expect((await planned(ana))[0]).toBe(`${addDays(TODAY, 373)} call`);
   });
 });
+
+test('moving the day forward brings what the preview said, day by day, for mixed timings', async () => {
+  const ana = await person('Ana', { birthday: '12-17' });
+  const timed = (timing: Beat['timing'], kind: Beat['kind']) => beat(0, kind, '', { timing });
+  const cadenceId = await on.build([
+    timed({ on: 'after', days: 1 }, 'call'),
+    timed({ on: 'date', month: 12, day: 8 }, 'text'),
+    timed({ on: 'weekday', month: 1, nth: 2, weekday: 4 }, 'social'),
+    timed({ on: 'around', date: 'birthday', days: -3 }, 'card'),
+  ]);
+  const request = { cadenceId, who: { ids: [ana] }, startOn: TODAY };
+  const { sample } = await api.call(previewEnrolment, {
+    body: { ...request, samplePersonId: ana },
+  });
+  const said = sample!.touches.slice(0, 4).map(({ on: day, kind }) => `${day} ${kind}`);
+  expect(said).toEqual([
+    '2026-11-24 call',
+    '2026-12-08 text',
+    '2026-12-14 card',
+    '2027-01-14 social',
+  ]);
+  await api.call(enrol, { body: request });
+  const done: string[] = [];
+  for (let day = 0; day < 60; day++) {
+    for (const item of (await api.call(getDesk)).items) {
+      done.push(`${addDays(TODAY, day)} ${item.kind}`);
+      const outcome = { call: 'reached', social: 'done' }[item.kind as string] ?? 'sent';
+      await api.call(logTouch, {
+        body: {
+          personId: ana,
+          kind: item.kind,
+          outcome: outcome as 'reached',
+          itemKey: item.key,
+        },
+      });
+    }
+    await forward(1);
+  }
+  expect(done).toEqual(said);
+}, 60_000);
 
 describe('what can’t be', () => {
   test('a circle of hand-overs without a wait is refused, with its path', async () => {

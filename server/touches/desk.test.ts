@@ -239,7 +239,11 @@ describe('the weeks to come', () => {
     const id = await person('Ana', { circleId: INNER });
     await api.call(logTouch, { body: { personId: id, kind: 'call', outcome: 'reached' } });
     await api.call(saveSettings, { body: { workingDays: [] } });
-    expect(await api.call(getAhead)).toMatchObject({ slipCount: 1, leastCapacity: 0, unkeepable: 1 });
+    expect(await api.call(getAhead)).toMatchObject({
+      slipCount: 1,
+      leastCapacity: 0,
+      unkeepable: 1,
+    });
   });
 });
 
