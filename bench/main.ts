@@ -1,15 +1,17 @@
 import { benchDurability } from './durability';
 import { benchPage } from './page';
 import { benchPeople } from './people';
-import { benchPlan } from './plan';
+import { benchDates, benchPlan } from './plan';
 import { benchSame } from './same';
-import { benchDesk, benchImport } from './server';
+import { benchDesk, benchEnrol, benchImport } from './server';
 import { printTable } from './table';
 
 /** Each part prints its table when it is measured, so that a fault in one loses no other. */
 const PARTS = [
+  benchDates,
   benchPlan,
   benchDesk,
+  benchEnrol,
   benchImport,
   benchSame,
   benchPeople,

@@ -1,15 +1,19 @@
-import { noteWrite } from '@/server/context';
-import { INNER_TO_OUTER, fillSphere, rowsFor } from './sphere';
-import { medianMs, type Figure } from './table';
-
+import { createCadence, enrol } from '@/contract/cadences';
 import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { listPeople } from '@/contract/people';
 import { getDesk, logTouch } from '@/contract/touches';
 import { importRows, readTable } from '@/core/intake';
+import type { PlainDate } from '@/core/time';
+import { noteWrite } from '@/server/context';
 import { newId, type Sql } from '@/server/db';
 import { toRecord, insertPeople } from '@/server/people';
+import { sphereNow } from '@/server/planner';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
+import { beat } from '@/testing/cadences';
+
+import { INNER_TO_OUTER, fillSphere, rowsFor } from './sphere';
+import { medianMs, type Figure } from './table';
 
 const TODAY = '2026-11-23';
 
@@ -79,6 +83,17 @@ export async function benchDesk(): Promise<Figure[]> {
         size,
         ms: performance.now() - started,
       });
+      const one = item!.personId;
+      const replanned = await medianMs(async () => {
+        noteWrite(api.ctx, [one]);
+        await sphereNow(api.ctx);
+      });
+      figures.push({
+        what: 'planned anew after one touch',
+        size,
+        ms: replanned,
+        ...(people === 10_000 ? { limit: { what: 'under 50 ms', kept: replanned < 50 } } : {}),
+      });
       figures.push({
         what: 'first page of people by slack',
         size,
@@ -87,6 +102,27 @@ export async function benchDesk(): Promise<Figure[]> {
     });
   return figures;
 }
+
+/** 5,000 people put on a cadence in one action. */
+export const benchEnrol = (): Promise<Figure[]> =>
+  withSphere(5_000, 2, async (api) => {
+    const base = api.url;
+    const beats = [beat(0), beat(30, 'text'), beat(60, 'card')];
+    const body = { name: 'Quarterly', rounds: null, gapDays: 30, beats };
+    const { id } = await call(createCadence, { body }, { base });
+    const started = performance.now();
+    const request = { cadenceId: id, who: { filter: {} }, startOn: TODAY as PlainDate };
+    await call(enrol, { body: request }, { base });
+    const ms = performance.now() - started;
+    return [
+      {
+        what: 'enroll in one action',
+        size: '5000 people',
+        ms,
+        limit: { what: 'under 5 s', kept: ms < 5_000 },
+      },
+    ];
+  });
 
 /** The rows of the file put into the table in one statement, without reading, checking or undo. */
 async function rawInsert(sql: Sql, text: string): Promise<number> {

@@ -55,10 +55,10 @@ export interface LeastCapacity {
 
 /**
  * The least number of touches a day at which no promise is broken that more room would keep. One
- * plan without limit tells what can be kept at all; from the present capacity the search goes up in
- * doubling steps, or down at once, and halves what is between. More room hardly ever breaks a
- * promise, but it can, because a touch that comes earlier keeps others at their distance: searching
- * outwards from the present finds the nearest answer.
+ * plan without limit tells what can be kept at all and how much there is to do; from the mean day of
+ * that the search goes outwards in doubling steps, then halves what is between. (More room hardly
+ * ever breaks a promise, but it can, because a touch that comes earlier keeps others at their
+ * distance: the answer keeps all, yet a smaller one may exist.)
  */
 export function leastCapacity(
   people: readonly PlanPerson[],
@@ -66,24 +66,48 @@ export function leastCapacity(
   onRun: (runs: number) => void = () => {},
 ): LeastCapacity {
   let runs = 0;
-  const slipsAt = (capacity: number) => {
-    const { slips } = plan(people, { ...options, capacity, madeToday: 0, pinned: [] });
+  const planAt = (capacity: number) => {
+    const result = plan(people, { ...options, capacity, madeToday: 0, pinned: [] });
     onRun(++runs);
-    return slips.length;
+    return result;
   };
-  const slips = slipsAt(UNLIMITED);
-  const enough = (capacity: number) => slipsAt(capacity) <= slips;
-  let low = -1;
-  let high = options.capacity;
-  for (let step = 1; !enough(high); step *= 2) {
-    low = high;
-    high = Math.min(UNLIMITED, high + step);
-    if (high === UNLIMITED) break;
+  const free = planAt(UNLIMITED);
+  const slips = free.slips.length;
+  const enough = (capacity: number) => planAt(capacity).slips.length <= slips;
+  const [low, high] = bracket(meanDay(free, options), enough);
+  return { capacity: halve(low, high, enough), slips };
+}
+
+/** Touches on the mean working day of a plan. */
+function meanDay({ touches }: Plan, { today, days, calendar }: PlanOptions): number {
+  let working = 0;
+  for (let day = today; day < today + days; day++) if (isWorkingDay(day, calendar)) working += 1;
+  return working === 0 ? 0 : Math.ceil(touches.length / working);
+}
+
+/** Two numbers around the least that is enough, found outwards from a guess; -1 stands for none. */
+function bracket(guess: number, enough: (n: number) => boolean): [low: number, high: number] {
+  let step = Math.max(1, guess >> 3);
+  let [low, high] = [guess, guess];
+  if (enough(guess)) {
+    for (low = guess - step; low >= 0 && enough(low); low -= step) {
+      high = low;
+      step *= 2;
+    }
+    return [Math.max(-1, low), high];
   }
+  for (high = guess + step; high < UNLIMITED && !enough(high); high += step) {
+    low = high;
+    step *= 2;
+  }
+  return [low, high];
+}
+
+function halve(low: number, high: number, enough: (n: number) => boolean): number {
   while (high - low > 1) {
     const middle = (low + high) >> 1;
     if (enough(middle)) high = middle;
     else low = middle;
   }
-  return { capacity: high, slips };
+  return high;
 }

@@ -40,5 +40,5 @@ export function outlook(
   };
 }
 
-/** Planner runs that an outlook takes at most, unless more than fifty touches a day are lacking. */
+/** Planner runs that an outlook takes, about; see {@link leastCapacity}. */
 export const OUTLOOK_RUNS = 12;

@@ -17,23 +17,28 @@ export const planPeople = (sql: Sql, ids: readonly string[] | null) =>
     id: string;
     name: string;
     promise_days: number | null;
-    due: number | null;
-    last_on: number | null;
+    added_on: number;
     position: number | null;
     household_id: string | null;
     has_phone: boolean;
     has_email: boolean;
     has_address: boolean;
   }>(
-    `select p.id, p.name, s.promise_days, s.due_on - ${EPOCH} as due, c.position, p.household_id,
-       l.last_on, p.phone <> '' and ${NOT_REFUSED('call')} as has_phone,
+    `select p.id, p.name, coalesce(p.own_promise_days, c.promise_days) as promise_days,
+       p.added_on - ${EPOCH} as added_on, c.position, p.household_id,
+       p.phone <> '' and ${NOT_REFUSED('call')} as has_phone,
        p.email <> '' and ${NOT_REFUSED('email')} as has_email,
        p.address_line <> '' and ${NOT_REFUSED('post')} as has_address
-     from person p join person_standing s on s.person_id = p.id left join circle c on c.id = p.circle_id
-     left join (select person_id, max(on_day) - ${EPOCH} as last_on from last_touch
-                where hold > 0 and ${AMONG('person_id')} group by 1) l
-       on l.person_id = p.id
-     where ${AMONG('p.id')} order by p.id`,
+     from person p left join circle c on c.id = p.circle_id
+     where p.archived_on is null and p.deleted_on is null and ${AMONG('p.id')} order by p.id`,
+    [ids],
+  );
+
+/** The latest day of each hold, which is all that a promise needs to know of the touches. */
+export const planLast = (sql: Sql, ids: readonly string[] | null) =>
+  sql.query<{ person_id: string; hold: number; on: number }>(
+    `select person_id, hold::float8 as hold, on_day - ${EPOCH} as on from last_touch
+     where hold > 0 and ${AMONG('person_id')}`,
     [ids],
   );
 
@@ -69,9 +74,9 @@ export const planDates = (sql: Sql, ids: readonly string[] | null) =>
   }>(
     `select p.id as person_id, p.birthday, p.dates,
        (select max(j.completed_on) from job j where j.person_id = p.id) as served_on
-     from person p where ${AMONG('p.id')} and exists (
-       select 1 from enrolment e join beat b on b.cadence_id = e.cadence_id
-       where e.person_id = p.id and e.open and b.timing ->> 'on' = 'around')`,
+     from person p where ${AMONG('p.id')} and p.id in (
+       select e.person_id from enrolment e where e.open and e.cadence_id in (
+         select cadence_id from beat where timing ->> 'on' = 'around'))`,
     [ids],
   );
 

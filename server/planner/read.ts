@@ -1,10 +1,10 @@
-import { yearlyDates } from '../cadences';
 import type { Cadence } from '@/core/cadences';
 import type { PlanEnrolment, PlanFollowUp, PlanPerson } from '@/core/planner';
-import type { LeapDayRule } from '@/core/time';
-import type { TouchKind } from '@/core/touches';
+import { dueDay, type TouchKind } from '@/core/touches';
 
+import { yearlyDates } from '../cadences';
 import type { Sql } from '../db';
+import type { OwnerSettings } from '../settings';
 import * as q from './queries';
 
 /** What the planner needs to know of people, and what is said of them. */
@@ -18,11 +18,12 @@ export interface PeopleRead {
 export async function readPeople(
   sql: Sql,
   cadences: ReadonlyMap<string, Cadence>,
-  leapDay: LeapDayRule,
+  { leapDay, graceDays }: Pick<OwnerSettings, 'leapDay' | 'graceDays'>,
   ids: readonly string[] | null,
 ): Promise<PeopleRead> {
-  const [people, enrolments, dates, settled, followUps] = [
+  const [people, lasts, enrolments, dates, settled, followUps] = [
     await q.planPeople(sql, ids),
+    groupBy(await q.planLast(sql, ids), ({ person_id }) => person_id),
     groupBy(await q.planEnrolments(sql, ids), ({ person_id }) => person_id),
     new Map((await q.planDates(sql, ids)).map((row) => [row.person_id, yearlyDates(row)])),
     groupBy(await q.planSettled(sql, ids), ({ enrolment_id }) => enrolment_id),
@@ -47,8 +48,13 @@ export async function readPeople(
     people: people.map((row) => ({
       id: row.id,
       promiseDays: row.promise_days,
-      due: row.due,
-      lastOn: row.last_on,
+      due: dueDay({
+        promiseDays: row.promise_days,
+        lastTouches: lasts.get(row.id) ?? [],
+        addedOn: row.added_on,
+        graceDays,
+      }),
+      lastOn: lasts.has(row.id) ? Math.max(...lasts.get(row.id)!.map(({ on }) => on)) : null,
       householdId: row.household_id,
       weight: row.position ?? 99,
       keeperKind: keeperKind(row),

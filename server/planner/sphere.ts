@@ -116,7 +116,7 @@ async function readSphere(ctx: Context): Promise<Sphere> {
   await settleRotas(ctx);
   const settings = await readSettings(ctx.db);
   const cadences = new Map((await readCadences(ctx.db)).map((one) => [one.id, one]));
-  const read = await readPeople(ctx.db, cadences, settings.leapDay, null);
+  const read = await readPeople(ctx.db, cadences, settings, null);
   const options = await readOptions(ctx, settings);
   const result = plan(read.people, options);
   return { ...read, cadences, settings, options, plan: result, byPerson: byPersonOf(result) };
@@ -134,7 +134,7 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   );
   const ids = new Set(changed);
   for (const { id, householdId } of old.people) if (homes.has(householdId ?? '')) ids.add(id);
-  const read = await readPeople(ctx.db, cadences, settings.leapDay, [...ids]);
+  const read = await readPeople(ctx.db, cadences, settings, [...ids]);
   const options = await readOptions(ctx, settings);
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
