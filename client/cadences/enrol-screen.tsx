@@ -26,7 +26,15 @@ import { enrol, listCadences, previewEnrolment, type Cadence } from '@/contract/
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { getSettings } from '@/contract/settings';
-import { plural, shortDate, spokenDate, weekdayName, type PlainDate } from '@/core/time';
+import { pastThisYear } from '@/core/cadences';
+import {
+  plural,
+  shortDate,
+  spokenDate,
+  toDayNumber,
+  weekdayName,
+  type PlainDate,
+} from '@/core/time';
 
 import { Readiness } from './readiness';
 import { slipSentence } from './trial';
@@ -112,7 +120,12 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
     placeholderData: (previous) => previous,
   });
   const enrolling = useWrite(enrol);
-  const advice = cadences.find(({ id }) => id === cadenceId)?.advice;
+  const cadence = cadences.find(({ id }) => id === cadenceId);
+  const advice = cadence?.advice;
+  const past = pastThisYear(
+    (cadence?.beats ?? []).map(({ timing }) => timing),
+    toDayNumber(startOn as PlainDate),
+  );
   const data = preview.data;
   const leaveOut = lacking === 'out' && data ? data.lacking.map(({ id }) => id) : [];
   const joining = (data?.people ?? 0) - leaveOut.length;
@@ -153,6 +166,11 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
       </View>
       <Choice label="How they start" value={pace} options={PACES} onChange={setPace} />
       {advice ? <Soft>{advice}</Soft> : null}
+      {past > 0 ? (
+        <Soft>
+          {`${plural(past, 'piece')} of its year ${past === 1 ? 'is' : 'are'} past on that day: not made up for, they come next year.`}
+        </Soft>
+      ) : null}
       {preview.error ? <Fault>{preview.error.message}</Fault> : null}
       {data && !preview.error ? (
         <PreviewOf

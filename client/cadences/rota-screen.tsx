@@ -31,6 +31,7 @@ import {
   type Rota,
   type RotaDraft,
 } from '@/contract/rota';
+import { getSettings } from '@/contract/settings';
 import { listViews } from '@/contract/views';
 import { plural, type PlainDate } from '@/core/time';
 
@@ -156,7 +157,8 @@ function headline({ people, weeks }: Weeks): string {
 function Even({ id, rota }: { id: string; rota: Rota }) {
   const regroup = useWrite(regroupRota);
   const largest = Math.max(...rota.weeks.map((week) => week.people));
-  if (!rota.regrouped || rota.regrouped.people === 0) return <Soft>The weeks are even.</Soft>;
+  if (!rota.regrouped || rota.regrouped.people === 0)
+    return <Soft>No exchange of letters would make the weeks more even.</Soft>;
   return (
     <View className="flex-row flex-wrap items-center gap-3">
       <Body className="min-w-[220px] flex-1">
@@ -176,10 +178,17 @@ const EVERYBODY = '';
 function Settings({ draft, set }: { draft: RotaDraft; set: (part: Partial<RotaDraft>) => void }) {
   const views = useRead(listViews);
   const list = views.data?.views ?? [];
-  const current = list.find(({ filter }) => JSON.stringify(filter) === JSON.stringify(draft.who));
+  const circles = useRead(getSettings).data?.circles ?? [];
+  const filters: [string, RotaDraft['who']][] = [
+    ...circles.map(({ id }): [string, RotaDraft['who']] => [id, { circleIds: [id] }]),
+    ...list.map(({ id, filter }): [string, RotaDraft['who']] => [id, filter]),
+  ];
+  const [current] =
+    filters.find(([, who]) => JSON.stringify(who) === JSON.stringify(draft.who)) ?? [];
   const empty = Object.keys(draft.who).length === 0;
   const options = [
     { value: EVERYBODY, label: 'Everybody in the sphere' },
+    ...circles.map(({ id, name }) => ({ value: id, label: `The circle ${name}` })),
     ...list.map((view) => ({ value: view.id, label: view.name })),
     ...(empty || current ? [] : [{ value: 'kept', label: 'The people chosen before' }]),
   ];
@@ -190,11 +199,11 @@ function Settings({ draft, set }: { draft: RotaDraft; set: (part: Partial<RotaDr
       <Heading>How it calls</Heading>
       <Select
         label="Whom"
-        value={empty ? EVERYBODY : (current?.id ?? 'kept')}
+        value={empty ? EVERYBODY : (current ?? 'kept')}
         options={options}
         onChange={(value) => {
           if (value === 'kept') return;
-          set({ who: list.find((view) => view.id === value)?.filter ?? {} });
+          set({ who: filters.find(([id]) => id === value)?.[1] ?? {} });
         }}
       />
       <Choice

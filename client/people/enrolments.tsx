@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Heading, Linked } from '@/client/ui';
+import { Body, Button, Field, Heading, Linked } from '@/client/ui';
 import { Resume } from '@/client/cadences';
 import {
   listCadences,
@@ -43,6 +43,7 @@ function Enrolment({
   today: PlainDate;
 }) {
   const [resuming, setResuming] = useState(false);
+  const [reason, setReason] = useState<string | null>(null);
   const cadences = useRead(listCadences, {}, { enabled: resuming });
   const cadence = cadences.data?.cadences.find(({ id }) => id === e.cadenceId);
   const stop = useWrite(stopEnrolments);
@@ -79,11 +80,26 @@ function Enrolment({
             weight="quiet"
             label="Take off"
             spoken={`Take off ${e.cadence}`}
-            disabled={stop.isPending}
-            onPress={() => stop.mutate({ body: { ids, reason: 'By hand' } })}
+            aria-expanded={reason !== null}
+            onPress={() => setReason(reason === null ? '' : null)}
           />
         ) : null}
       </View>
+      {open && reason !== null ? (
+        <View className="flex-row flex-wrap items-end gap-2">
+          <Field
+            label={`Why they leave ${e.cadence} (if you like)`}
+            className="min-w-[200px] flex-1"
+            value={reason}
+            onChangeText={setReason}
+          />
+          <Button
+            label="Take them off"
+            disabled={stop.isPending}
+            onPress={() => stop.mutate({ body: { ids, reason: reason.trim() } })}
+          />
+        </View>
+      ) : null}
       {resuming && e.state === 'paused' && cadence ? (
         <Resume
           calendar={isCalendar(cadence) || cadence.rota}

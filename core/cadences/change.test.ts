@@ -67,6 +67,12 @@ describe('changing a running cadence', () => {
     expect(result.people.map(({ personId }) => personId)).toEqual([`p${today}`]);
   });
 
+  test('a touch that moves over the end of the year is moved, neither new nor dropped', () => {
+    const yearly = (day: number) => ({ beats: [beat('a', day)], rounds: null, gapDays: 360 - day });
+    const result = difference(yearly(0), yearly(10), [running(today)], year, EVERY_DAY);
+    expect(result).toMatchObject({ moved: 2, added: 0, dropped: 0 });
+  });
+
   const cadences = fc
     .uniqueArray(fc.tuple(fc.constantFrom('a', 'b', 'c', 'd', 'e'), fc.nat(200)), {
       maxLength: 5,

@@ -34,6 +34,9 @@ export interface Difference {
   turned: number;
 }
 
+/** Days beyond a span in which touches are looked for that move out of it or into it. */
+const BEYOND_DAYS = 400;
+
 export const touchKey = (beatId: string, round: number): string => `${beatId}:${round}`;
 
 const keyOf = ({ beat, round }: DatedBeat) => touchKey(beat.id, round);
@@ -65,12 +68,17 @@ export function difference(
   calendar: WorkCalendar,
 ): Difference {
   const result: Difference = { people: [], moved: 0, added: 0, dropped: 0, turned: 0 };
+  // A touch that moves over the end of the span is still the same touch.
+  const wider = { from: span.from, to: span.to + BEYOND_DAYS };
+  const inSpan = (...days: (DayNumber | undefined)[]) =>
+    days.some((day) => day !== undefined && day <= span.to);
   for (const person of running) {
-    const old = openTouches(before, person, span, calendar);
+    const old = openTouches(before, person, wider, calendar);
     const changes: TouchChange[] = [];
-    for (const [key, { beat, round, day }] of openTouches(after, person, span, calendar)) {
+    for (const [key, { beat, round, day }] of openTouches(after, person, wider, calendar)) {
       const was = old.get(key);
       old.delete(key);
+      if (!inSpan(day, was?.day)) continue;
       if (!was) {
         result.added += 1;
         changes.push({ beat, round, from: null, to: day });
@@ -83,6 +91,7 @@ export function difference(
       }
     }
     for (const { beat, round, day } of old.values()) {
+      if (!inSpan(day)) continue;
       result.dropped += 1;
       changes.push({ beat, round, from: day, to: null });
     }

@@ -10,6 +10,7 @@ import {
   faultOf,
   NTHS,
   nthWeekday,
+  pastThisYear,
   timingFault,
   type Beat,
   type Timing,
@@ -170,6 +171,17 @@ describe('a year as a round', () => {
       '2027-02-15',
       '2027-05-15',
     ]);
+  });
+
+  test('pieces that are past for this year are counted', () => {
+    const year: Timing[] = [2, 5, 8, 11].map((month) => ({ on: 'date', month, day: 15 }));
+    const more: Timing[] = [
+      { on: 'weekday', month: 6, nth: 3, weekday: 6 },
+      { on: 'after', days: 0 },
+      { on: 'around', date: 'birthday', days: 0 },
+    ];
+    expect(pastThisYear([...year, ...more], day('2026-06-20'))).toBe(2);
+    expect(pastThisYear([...year, ...more], day('2026-06-21'))).toBe(3);
   });
 
   test('it rolls on by itself for as long as it is wanted', () => {

@@ -2,6 +2,7 @@ import {
   dayNumberOf,
   daysInMonth,
   monthName,
+  partsOf,
   weekdayOf,
   yearlyOn,
   toDayNumber,
@@ -106,4 +107,13 @@ export function timingFault(timing: Timing): string | null {
         ? null
         : `lies more than ${AROUND_MOST_DAYS} days from the date, nearer to the next year’s.`;
   }
+}
+
+/** Of the timings on days of the calendar, how many are past for this year on `day`. */
+export function pastThisYear(timings: readonly Timing[], day: DayNumber): number {
+  const { year } = partsOf(day);
+  return timings.filter((timing) => {
+    if (timing.on !== 'date' && timing.on !== 'weekday') return false;
+    return yearlyDay(timing, year, [], 'feb28')! < day;
+  }).length;
 }

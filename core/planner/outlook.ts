@@ -11,22 +11,25 @@ export interface Outlook {
   overdue: number;
   /** Beats let go because they found no day in time. */
   letGo: number;
-  least: LeastCapacity;
+  /** Null where it was not asked for. */
+  least: LeastCapacity | null;
 }
 
 /** Everything an outlook is computed from; made of plain values, so that it can go to a worker. */
 export interface OutlookTask {
   people: readonly PlanPerson[];
   options: PlanOptions;
+  /** Whether to search for the least room as well. */
+  search: boolean;
 }
 
 /**
- * Plans the days of `options` and searches for the least capacity.
+ * Plans the days of `options` and, where asked to, searches for the least capacity.
  *
  * @param onStep told after each planner run; see {@link leastCapacity}
  */
 export function outlook(
-  { people, options }: OutlookTask,
+  { people, options, search }: OutlookTask,
   onStep: (runs: number) => void = () => {},
 ): Outlook {
   const result = plan(people, options);
@@ -36,7 +39,7 @@ export function outlook(
     slips: firstSlips(result),
     overdue: result.overdue.length,
     letGo: result.letGo.length,
-    least: leastCapacity(people, options, (runs) => onStep(runs + 1)),
+    least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }
 

@@ -2,13 +2,13 @@ import type { CadenceDraft, tryCadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { difference, type Cadence, type Difference, type Running } from '@/core/cadences';
-import { plan, withCadence, withJoining } from '@/core/planner';
+import { withCadence, withJoining } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
 import { newId } from '../db';
 import { idsOf } from '../people';
-import { sphereNow, type Sphere } from '../planner';
+import { groupBy, planSettled, sphereNow, type Sphere } from '../planner';
 import { assertRuns, find } from './actions';
 import { compareLoad } from './load';
 import * as q from './queries';
@@ -32,7 +32,8 @@ export async function tryDraft(
 ): Promise<CallOutput<typeof tryCadence>> {
   const cadence: Cadence = { ...draft, id: id ?? newId(ctx.clock.nowMs()) };
   await assertRuns(ctx, draft, cadence.id);
-  const sphere = await sphereNow(ctx);
+  const before = await sphereNow(ctx);
+  const sphere = id ? { ...before, people: await withSettled(ctx, before, id) } : before;
   const running = id ? runningOn(sphere, id) : [];
   const changed = id ? compare(sphere, await find(ctx, id), cadence, running) : null;
   const joining = who ? await joiningRuns(ctx, sphere, cadence.id, who) : new Map();
@@ -41,8 +42,25 @@ export async function tryDraft(
     running: running.length,
     joining: joining.size,
     changed: toAnswer(changed, sphere),
-    ...compareLoad(sphere, plan(people, sphere.options)),
+    ...(await compareLoad(ctx, sphere, people)),
   };
+}
+
+/** The people with what they made of a cadence, so that none of it is asked for again. */
+async function withSettled(ctx: Context, { people }: Sphere, cadenceId: string) {
+  const rows = await planSettled(ctx.db, null, cadenceId);
+  const made = groupBy(rows, ({ enrolment_id }) => enrolment_id);
+  return people.map((person) =>
+    person.enrolments.some(({ id }) => made.has(id))
+      ? {
+          ...person,
+          enrolments: person.enrolments.map((e) => ({
+            ...e,
+            settled: new Set(made.get(e.id)?.map(({ touch }) => touch)),
+          })),
+        }
+      : person,
+  );
 }
 
 /** How each person on a cadence runs through it; those who are paused plan nothing. */

@@ -11,7 +11,7 @@ import {
   type Run,
 } from '@/core/cadences';
 import { CHANNEL_WORDS, type OwnField } from '@/core/people';
-import { plan, startDays, withJoining } from '@/core/planner';
+import { startDays, withJoining } from '@/core/planner';
 import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { channelOf, needsOf } from '@/core/touches';
 
@@ -76,7 +76,7 @@ export async function previewEnrol(
 ): Promise<CallOutput<typeof previewEnrolment>> {
   const { cadence, sphere, asked, joining, runs, alreadyOn } = await joiningOf(ctx, request);
   const starts = new Map([...runs].map(([id, run]) => [id, { run }]));
-  const after = plan(withJoining(sphere.people, cadence, starts), sphere.options);
+  const then = withJoining(sphere.people, cadence, starts);
   const sample = joining.find(({ id }) => id === request.samplePersonId) ?? joining[0] ?? null;
   const own = await readOwnFields(ctx.db);
   const lacking = asked.flatMap((person) => lackingOf(person, cadence));
@@ -93,7 +93,7 @@ export async function previewEnrol(
     candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
     lacking: lacking.slice(0, LACKING_SHOWN),
     lackingCount: lacking.length,
-    ...compareLoad(sphere, after),
+    ...(await compareLoad(ctx, sphere, then)),
   };
 }
 

@@ -1,19 +1,21 @@
-import { firstSlips, weeklyLoad, type Plan } from '@/core/planner';
+import { firstSlips, weeklyLoad, type PlanPerson } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
+import type { Context } from '../context';
 import type { Sphere } from '../planner';
 
-/** The weeks of the plan as it is beside those of another one. */
-export function compareLoad(sphere: Sphere, after: Plan) {
-  const before = weeklyLoad(sphere.plan, sphere.options);
+/** The weeks of the plan as it is beside those of the sphere as it would be. */
+export async function compareLoad(ctx: Context, { plan, options }: Sphere, then: PlanPerson[]) {
+  const before = weeklyLoad(plan, options);
+  const after = await ctx.thinking.outlook({ people: then, options, search: false });
   return {
-    load: weeklyLoad(after, sphere.options).map((week, i) => ({
+    load: after.weeks.map((week, i) => ({
       monday: toPlainDate(week.monday),
       before: before[i]!.beats + before[i]!.keepers + before[i]!.followUps,
       after: week.beats + week.keepers + week.followUps,
       capacity: week.capacity,
     })),
-    slipsBefore: firstSlips(sphere.plan).length,
-    slipsAfter: firstSlips(after).length,
+    slipsBefore: firstSlips(plan).length,
+    slipsAfter: after.slips.length,
   };
 }

@@ -176,6 +176,8 @@ describe('changing a running cadence', () => {
     const { version, ...rest } = await api.call(getCadence, { params: { id } });
     const draft = CadenceDraft.parse(rest);
     draft.beats[0]!.timing = { on: 'after', days: 20 };
+    const trial = await api.call(tryCadence, { body: { id, draft, who: null } });
+    expect(trial.changed.people).toBe(0);
     await api.call(saveCadence, { params: { id }, body: { ...draft, version } });
     expect(await planned(ana)).toEqual(['2027-01-04 call']);
   });

@@ -12,6 +12,7 @@ import {
 import { getSettings, moveClock, saveSettings, undoAction } from '@/contract/settings';
 import { getDesk, logTouch, putOff, skipItem, swapItem } from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
+import { setToday } from '@/server/clock';
 import { sphereNow } from '@/server/planner';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
@@ -189,6 +190,22 @@ test('kinds with limits, minutes and holds of the owner’s own are obeyed', asy
   expect([desk.items.length, desk.minutes]).toEqual([1, 25]);
   await api.call(saveSettings, { body: { kinds: {}, minutesPerDay: 20 } });
   expect((await api.call(getDesk)).items).toHaveLength(2);
+});
+
+test('a clock that is set back loses nothing, and goes on where it was', async () => {
+  const ana = await person('Ana', { circleId: INNER });
+  await on.enrol(await on.build([beat(0), beat(10)]), [ana], TODAY);
+  const [item] = (await api.call(getDesk)).items;
+  await api.call(logTouch, {
+    body: { personId: ana, kind: 'call', outcome: 'reached', itemKey: item!.key },
+  });
+  setToday(api.clock, addDays(TODAY, -30));
+  expect((await api.call(getDesk)).items).toEqual([]);
+  expect((await api.call(getAhead)).slipCount).toBe(0);
+  const { enrolments } = await api.call(getPerson, { params: { id: ana } });
+  expect(enrolments[0]!.state).toBe('waiting');
+  setToday(api.clock, addDays(TODAY, 10));
+  expect((await api.call(getDesk)).items).toMatchObject([{ personId: ana, source: 'beat' }]);
 });
 
 test('by week and kind: what stood on the desk, what was made, what was let go', async () => {

@@ -21,8 +21,8 @@ export function toAnswer(sphere: Sphere, { people, options }: OutlookTask, found
     })),
     slipCount: found.slips.length,
     letGo: found.letGo,
-    leastCapacity: found.least.capacity,
-    unkeepable: found.least.slips,
+    leastCapacity: found.least!.capacity,
+    unkeepable: found.least!.slips,
   };
 }
 
@@ -36,7 +36,8 @@ const kept = new WeakMap<Context, Kept>();
 /** The coming weeks as they are, worked out once as long as nothing is written. */
 export async function readAhead(ctx: Context, weeks: number) {
   const sphere = await sphereNow(ctx);
-  const task = { people: sphere.people, options: { ...sphere.options, days: weeks * 7 } };
+  const options = { ...sphere.options, days: weeks * 7 };
+  const task = { people: sphere.people, options, search: true };
   const before = kept.get(ctx);
   const same = before?.sphere === sphere && before.weeks === weeks;
   const found = same ? before.found : ctx.thinking.outlook(task);

@@ -80,14 +80,21 @@ export const planDates = (sql: Sql, ids: readonly string[] | null) =>
     [ids],
   );
 
-/** Settled beats of cadences that were changed: a beat made may stand on a later day since. */
-export const planSettled = (sql: Sql, ids: readonly string[] | null) =>
+/**
+ * Settled beats of cadences that were changed, and of one that is about to be: a beat that was made
+ * may stand on a later day then.
+ */
+export const planSettled = (
+  sql: Sql,
+  ids: readonly string[] | null,
+  changing: string | null = null,
+) =>
   sql.query<{ enrolment_id: string; touch: string }>(
     `select m.enrolment_id, substr(m.id, length('beat:') + 38) as touch
      from item_mark m join enrolment e on e.id = m.enrolment_id join cadence c on c.id = e.cadence_id
-     where c.version > 1 and e.open and m.fate <> 'put_off' and m.id like 'beat:%'
+     where (c.version > 1 or c.id = $2::uuid) and e.open and m.fate <> 'put_off' and m.id like 'beat:%'
        and m.planned_on > (select max(planned_on) - 800 from item_mark) and ${AMONG('m.person_id')}`,
-    [ids],
+    [ids, changing],
   );
 
 export const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>

@@ -52,6 +52,7 @@ async function taskOf(
     trial.minutesPerDay === undefined ? options.limits.minutesPerDay : trial.minutesPerDay;
   const people = await withPromises(ctx, sphere.people, trial);
   return {
+    search: true,
     people: trial.join ? await withJoin(ctx, sphere, people, trial.join, calendar) : people,
     options: {
       ...options,
