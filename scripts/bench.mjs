@@ -5,4 +5,8 @@ await ensureInstalled();
 const { build } = await import('./build-lib.mjs');
 await build();
 const env = { PENPAL_TEST_IMAGE: 'dist/server/image.tar.gz' };
-process.exit(await run(process.execPath, ['--import', 'tsx', 'bench/main.ts', ...process.argv.slice(2)], { env }));
+process.exit(
+  await run(process.execPath, ['--import', 'tsx', 'bench/main.ts', ...process.argv.slice(2)], {
+    env,
+  }),
+);
