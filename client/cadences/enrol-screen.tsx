@@ -248,7 +248,7 @@ function Sample({ data, today, onSample }: Pick<PreviewProps, 'data' | 'today' |
       />
       {sample.touches.map((touch, i) => (
         <View key={i} className="flex-row gap-3">
-          <Soft className="w-[96px] tabular-nums leading-6">
+          <Soft className="w-[120px] tabular-nums leading-6">
             {`${weekdayName(touch.on).slice(0, 3)}, ${shortDate(touch.on, today)}`}
           </Soft>
           <View className="pt-1">

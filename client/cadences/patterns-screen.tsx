@@ -81,7 +81,7 @@ function PatternCard({ pattern, days, today }: Props) {
             const on = toPlainDate(day);
             return (
               <View key={i} className="flex-row gap-3">
-                <Soft className="w-[96px] tabular-nums leading-6">
+                <Soft className="w-[120px] tabular-nums leading-6">
                   {`${weekdayName(on).slice(0, 3)}, ${shortDate(on, today)}`}
                 </Soft>
                 <View className="pt-1">

@@ -27,7 +27,7 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
       <Soft className="text-[15px] leading-6">{item.reason}</Soft>
       {item.refused ? <Body className="text-wax">{item.refused}</Body> : null}
       {item.lacks && !item.refused ? <Body className="text-wax">{item.lacks}</Body> : null}
-      {item.lacks || item.refused ? <Swap item={item} kinds={item.instead.slice(0, 3)} /> : null}
+      {item.lacks || item.refused ? <Swap item={item} /> : null}
       {item.words ? <Words>{item.words}</Words> : null}
       {item.lastNote ? (
         <Soft
@@ -108,14 +108,17 @@ function Later({ item, today }: { item: DeskItem; today: PlainDate }) {
           />
         )}
       </View>
-      {item.lacks || item.refused ? null : <Swap item={item} kinds={item.instead} />}
+      {item.lacks || item.refused ? null : <Swap item={item} />}
     </View>
   );
 }
 
+const SWAPS_SHOWN = 3;
+
 /** The same touch another way. */
-function Swap({ item, kinds }: { item: DeskItem; kinds: readonly DeskItem['kind'][] }) {
+function Swap({ item }: { item: DeskItem }) {
   const swap = useWrite(swapItem);
+  const kinds = item.instead.slice(0, SWAPS_SHOWN);
   if (kinds.length === 0) return null;
   return (
     <View className="flex-row flex-wrap gap-2">

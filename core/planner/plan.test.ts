@@ -105,6 +105,19 @@ describe('what is planned', () => {
     expect(result.overdue).toHaveLength(40);
   });
 
+  test('a broken promise goes before a late beat of somebody who is in good time', () => {
+    const late = {
+      enrolments: [
+        { id: 'e', cadence: cadence([0]), run: { start: today - 20 }, settledUntil: null },
+      ],
+    };
+    const people = [
+      person('beat', { ...late, promiseDays: 90, due: today + 45 }),
+      person('owed', { promiseDays: 30, due: today - 2 }),
+    ];
+    expect(onDay(plan(people, options({ capacity: 1 })), today)).toEqual(['owed']);
+  });
+
   test('an owner back after three months finds days that can be done, not a heap', () => {
     const away = Array.from({ length: 120 }, (_, i) =>
       person(`p${i}`, {

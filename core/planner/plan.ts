@@ -15,6 +15,8 @@ interface Entry {
   /** Part of the demand: still to be done, and still able to be in time. */
   counted: boolean;
   order: number;
+  /** When its person's promise runs out, as of when the entry came too late: see `moreBroken`. */
+  owedSince: DayNumber;
   /** Set when another touch of the same person or home pushed it back. */
   yieldsTo: Neighbour | null;
 }
@@ -52,6 +54,10 @@ const moreUrgent = (a: Entry, b: Entry): boolean => {
   return a.order < b.order;
 };
 
+/** Of what is late, the promise that was broken first comes first; a late beat in good time waits. */
+const moreBroken = (a: Entry, b: Entry): boolean =>
+  a.owedSince === b.owedSince ? moreUrgent(a, b) : a.owedSince < b.owedSince;
+
 /**
  * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
  * the day they are wanted; items that may be done early are pulled forward only when the days ahead
@@ -78,7 +84,7 @@ class Planner {
   private readonly early = new Queue<Entry>(moreUrgent);
   private readonly ready = new Queue<Entry>(moreUrgent);
   /** Entries whose latest day has passed; see BROKEN_SHARE. */
-  private readonly broken = new Queue<Entry>(moreUrgent);
+  private readonly broken = new Queue<Entry>(moreBroken);
   private readonly gauges: Gauges;
   private readonly homes = new Map<string, Home>();
   private order = 0;
@@ -147,6 +153,7 @@ class Planner {
       done: false,
       counted: false,
       order,
+      owedSince: Infinity,
       yieldsTo: null,
     };
     if (item.source === 'keeper') state.keeper = entry;
@@ -203,8 +210,10 @@ class Planner {
     for (const entry of this.opening[at]!) this.early.push(entry);
     for (const entry of this.wanting[at]!) this.ready.push(entry);
     this.placeFixed(day);
-    for (const entry of this.ready.takeWhile((entry) => isBroken(entry, day)))
+    for (const entry of this.ready.takeWhile((entry) => isBroken(entry, day))) {
+      entry.owedSince = entry.person.due ?? Infinity;
       this.broken.push(entry);
+    }
     this.brokenCredit += this.broken.size > 0 ? this.gauges.roomOn(at) * BROKEN_SHARE : 0;
     this.placeBroken(day, Math.floor(this.brokenCredit));
     while (this.gauges.hasRoom(at)) {
