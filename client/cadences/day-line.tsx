@@ -14,6 +14,8 @@ const AXIS = 38;
 const EDGE = 16;
 /** Labels closer than this would run into each other. */
 const LABEL_ROOM = 44;
+/** Room that “again from day 92” takes. */
+const AGAIN_ROOM = 130;
 
 type Shown = Omit<Rhythm, 'beats'> & { beats: readonly Beat[] };
 
@@ -33,6 +35,7 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
   const { marks, days, againFrom, months } = line;
   const [width, setWidth] = useState(0);
   const scale = (at: number) => EDGE + (at / days) * (width - 2 * EDGE);
+  const atEnd = againFrom !== null && scale(againFrom) > width - AGAIN_ROOM;
   const spoken = cadence.beats
     .map((b) => `${KIND_WORDS[b.kind].noun} ${timingWords(b.timing)}`)
     .join(', ');
@@ -94,7 +97,11 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
               />
             ))}
             {againFrom === null ? null : (
-              <Caption x={scale(againFrom) - 6} y={15}>{`again from day ${againFrom + 1}`}</Caption>
+              <Caption
+                x={atEnd ? width : scale(againFrom) - 6}
+                y={15}
+                anchor={atEnd ? 'end' : 'start'}
+              >{`again from day ${againFrom + 1}`}</Caption>
             )}
             {months.length > 0
               ? null
