@@ -53,7 +53,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
       .or(page.getByText('Ask Gideon about the house'))
       .first(),
   ).toBeVisible();
-  await expect(page.getByText('Halima Osei: no phone')).toBeVisible();
+  await expect(page.getByText('no phone: 2 beats a round')).toBeVisible();
   await page.getByRole('button', { name: 'Enroll 3 people' }).click();
 
   await expect(page.getByRole('heading', { name: 'Three to reach today' })).toBeVisible();
