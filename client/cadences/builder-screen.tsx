@@ -7,10 +7,8 @@ import { useSelection } from '@/client/people';
 import { Body, Button, Fault, Field, Page, Soft, Title, useWide, Waiting } from '@/client/ui';
 import {
   createCadence,
-  deleteCadence,
   getCadence,
   saveCadence,
-  switchCadence,
   type Beat,
   type Cadence,
   type CadenceDraft,
@@ -20,7 +18,6 @@ import {
   crowding,
   faultOf,
   inOrder,
-  isCalendar,
   PATTERNS,
   roundLength,
   yearShape,
@@ -31,10 +28,9 @@ import { kindSetups, ofKinds } from '@/core/touches';
 
 import { BeatList } from './beat-list';
 import { DayLine } from './day-line';
-import { PeopleOn } from './people-on';
+import { Keeping } from './keeping';
 import { RoundsForm } from './rounds-form';
 import { TrialView } from './trial';
-import { Versions } from './versions';
 import { YearView } from './year-view';
 
 const EMPTY: CadenceDraft = {
@@ -289,57 +285,6 @@ function Builder({ saved, first, days, today }: BuilderProps) {
       </View>
       {saved ? <Keeping saved={saved} today={today} onTake={setDraft} /> : null}
     </>
-  );
-}
-
-/** What else can be done with a saved cadence. */
-function Keeping({
-  saved,
-  today,
-  onTake,
-}: {
-  saved: Cadence;
-  today: PlainDate;
-  onTake: (draft: CadenceDraft) => void;
-}) {
-  const router = useRouter();
-  const toggle = useWrite(switchCadence);
-  const remove = useWrite(deleteCadence);
-  const params = { id: saved.id };
-  return (
-    <View className="gap-2 border-t border-line pt-4">
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Copy it" onPress={() => router.navigate(`/cadences/new?copy=${saved.id}`)} />
-        <Button
-          label={saved.active ? 'Switch it off' : 'Switch it on'}
-          disabled={toggle.isPending}
-          onPress={() => toggle.mutate({ params, body: { active: !saved.active } })}
-        />
-        {isCalendar(saved) ? null : (
-          <Button
-            label={saved.rota ? 'Change the letter rota' : 'Call by initials'}
-            onPress={() => router.navigate(`/cadences/rota?id=${saved.id}`)}
-          />
-        )}
-        {saved.people === 0 ? (
-          <Button
-            weight="quiet"
-            label="Delete it"
-            disabled={remove.isPending}
-            onPress={() =>
-              remove.mutate({ params }, { onSuccess: () => router.replace('/cadences') })
-            }
-          />
-        ) : null}
-      </View>
-      {saved.active ? null : (
-        <Soft>
-          Switched off, it plans nothing for anybody; their rounds go on when it is on again.
-        </Soft>
-      )}
-      <PeopleOn id={saved.id} calendar={isCalendar(saved) || saved.rota} today={today} />
-      <Versions id={saved.id} onTake={onTake} />
-    </View>
   );
 }
 

@@ -20,9 +20,10 @@ import type { CallOutput } from '@/contract/endpoint';
 import { getAhead } from '@/contract/planner';
 import { plural, shortDate } from '@/core/time';
 
+import { leastSentence } from './compared';
 import { Consistency } from './consistency';
 import { LoadChart } from './load-chart';
-import { leastSentence, WhatIf } from './what-if';
+import { WhatIf } from './what-if';
 
 type Ahead = CallOutput<typeof getAhead>;
 

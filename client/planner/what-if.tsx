@@ -19,6 +19,7 @@ import { makeTrial, type Outlook, type Trial } from '@/contract/planner';
 import { getSettings, type Circle, type Settings } from '@/contract/settings';
 import { addDays, daysBetween, plural, type PlainDate } from '@/core/time';
 
+import { compared } from './compared';
 import { LoadChart } from './load-chart';
 import { useTrial } from './use-trial';
 
@@ -205,26 +206,3 @@ function Starting({
     </>
   );
 }
-
-/** How many touches a day it takes to keep what can be kept. */
-export function leastSentence({ leastCapacity, unkeepable }: Outlook): string {
-  const enough = `${plural(leastCapacity, 'touch', 'touches')} a working day`;
-  return unkeepable === 0
-    ? `${enough} would keep them all.`
-    : `${unkeepable} would run out with any number of touches: the promise is shorter than the time between your working days, or than touches may be apart. ${enough} would keep the others.`;
-}
-
-/** Both outcomes in a sentence or two. */
-export function compared(now: Outlook, then: Outlook): string {
-  const slips = (n: number) => (n === 0 ? 'none' : String(n));
-  const promises =
-    now.slipCount === then.slipCount
-      ? `The same: ${slips(then.slipCount)} of ${plural(then.promises, 'promise')} would run out.`
-      : `${sentence(slips(then.slipCount))} of ${plural(then.promises, 'promise')} would run out, ${then.slipCount < now.slipCount ? 'instead of' : 'where it is now'} ${slips(now.slipCount)}.`;
-  const least = leastSentence(then);
-  const letGo =
-    then.letGo > now.letGo ? ` ${then.letGo - now.letGo} more beats would find no day.` : '';
-  return `${promises} ${least}${letGo}`;
-}
-
-const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

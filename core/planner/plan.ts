@@ -2,42 +2,19 @@ import { moveToWorkingDay } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 import { keptDays, type TouchKind } from '@/core/touches';
 
+import {
+  causeOf,
+  isBroken,
+  moreBroken,
+  moreUrgent,
+  type Entry,
+  type Home,
+  type PersonState,
+} from './entries';
 import { Gauges } from './gauges';
 import { enrolmentItems, followUpItem, keeperItem, type ItemContext, type PlanItem } from './items';
 import { Queue } from './queue';
-import type { Cause, Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
-
-interface Entry {
-  item: PlanItem;
-  person: PersonState;
-  /** Placed, let go, or no longer needed. */
-  done: boolean;
-  /** Part of the demand: still to be done, and still able to be in time. */
-  counted: boolean;
-  order: number;
-  /** When its person's promise runs out, as of when the entry came too late: see `moreBroken`. */
-  owedSince: DayNumber;
-  /** Set when another touch of the same person or home pushed it back. */
-  yieldsTo: Neighbour | null;
-}
-
-/** Who keep the distance together: the people of one home, or one person. */
-interface Home {
-  last: Neighbour | null;
-}
-
-interface PersonState {
-  person: PlanPerson;
-  due: DayNumber | null;
-  /** The last touch of their own, which nothing may come near. */
-  last: Neighbour | null;
-  home: Home;
-  /** Beats and follow-ups; the keeper stands apart because it changes with every touch. */
-  entries: Entry[];
-  keeper: Entry | null;
-  /** A keeper stood back for a planned touch; it returns if that touch is let go. */
-  keeperHeld: boolean;
-}
+import type { Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
 
 /**
  * The part of a day that belongs to promises already broken, so that they never starve; the rest
@@ -45,18 +22,6 @@ interface PersonState {
  * their turn, day after day; this way as many as possible are kept (see `plan`).
  */
 const BROKEN_SHARE = 1 / 4;
-
-const moreUrgent = (a: Entry, b: Entry): boolean => {
-  if (a.item.fixed !== b.item.fixed) return a.item.fixed;
-  if (a.item.latest !== b.item.latest) return a.item.latest < b.item.latest;
-  if (a.person.person.weight !== b.person.person.weight)
-    return a.person.person.weight < b.person.person.weight;
-  return a.order < b.order;
-};
-
-/** Of what is late, the promise that was broken first comes first; a late beat in good time waits. */
-const moreBroken = (a: Entry, b: Entry): boolean =>
-  a.owedSince === b.owedSince ? moreUrgent(a, b) : a.owedSince < b.owedSince;
 
 /**
  * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
@@ -432,12 +397,3 @@ class Planner {
 }
 
 const ANY = () => true;
-
-const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
-
-function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
-  if (day < item.wanted) return 'early';
-  if (yieldsTo) return 'distance';
-  if (day > item.wanted) return 'full';
-  return item.moved ?? 'as_asked';
-}

@@ -1,0 +1,62 @@
+import { DndContext } from '@dnd-kit/core';
+import { SortableContext } from '@dnd-kit/sortable';
+import { fireEvent, render, screen } from '@testing-library/react-native';
+
+import type { Beat } from '@/contract/cadences';
+import { plainDate, toDayNumber } from '@/core/time';
+
+import { BeatRow } from './beat-row';
+
+const today = toDayNumber(plainDate('2026-11-23'));
+const beat: Beat = {
+  id: 'b',
+  timing: { on: 'around', date: 'birthday', days: -7 },
+  kind: 'card',
+  wordings: ['For your day.', 'All good wishes.'],
+  dayRule: 'next',
+  way: 'itself',
+};
+
+const show = (open: boolean) => {
+  const changed: Beat[] = [];
+  render(
+    <DndContext>
+      <SortableContext items={['b']}>
+        <BeatRow
+          beat={beat}
+          index={0}
+          last
+          today={today}
+          open={open}
+          onOpen={() => {}}
+          onChange={(next) => changed.push(next)}
+          onMove={() => {}}
+          onCopy={() => {}}
+          onDelete={() => {}}
+        />
+      </SortableContext>
+    </DndContext>,
+  );
+  return changed;
+};
+
+test('folded it says when, what, and how it goes out', () => {
+  show(false);
+  expect(screen.getByText('7 days before their birthday, card')).toBeTruthy();
+  expect(screen.getByText('By itself. For your day. (2 wordings take turns)')).toBeTruthy();
+});
+
+test('wordings that are emptied fall away, and new ones join', () => {
+  const changed = show(true);
+  fireEvent.changeText(screen.getByDisplayValue('All good wishes.'), '');
+  expect(changed.at(-1)!.wordings).toEqual(['For your day.']);
+  fireEvent.changeText(screen.getByDisplayValue('For your day.'), 'For your own day.');
+  expect(changed.at(-1)!.wordings[0]).toBe('For your own day.');
+});
+
+test('it says that it waits until sending is set up', () => {
+  const changed = show(true);
+  expect(screen.getByText(/Until sending is set up it waits/)).toBeTruthy();
+  fireEvent.press(screen.getByText('By my hand'));
+  expect(changed.at(-1)!.way).toBe('hand');
+});

@@ -1,0 +1,62 @@
+import type { DayNumber } from '@/core/time';
+
+import type { PlanItem } from './items';
+import type { Cause, Neighbour, PlanPerson } from './types';
+
+/** An item on its way to a day. */
+export interface Entry {
+  item: PlanItem;
+  person: PersonState;
+  /** Placed, let go, or no longer needed. */
+  done: boolean;
+  /** Part of the demand: still to be done, and still able to be in time. */
+  counted: boolean;
+  order: number;
+  /** When its person's promise runs out, as of when the entry came too late: see `moreBroken`. */
+  owedSince: DayNumber;
+  /** Set when another touch of the same person or home pushed it back. */
+  yieldsTo: Neighbour | null;
+}
+
+/** Who keep the distance together: the people of one home, or one person. */
+export interface Home {
+  last: Neighbour | null;
+}
+
+/** A person while days are being filled: each touch moves their promise. */
+export interface PersonState {
+  person: PlanPerson;
+  due: DayNumber | null;
+  /** The last touch of their own, which nothing may come near. */
+  last: Neighbour | null;
+  home: Home;
+  /** Beats and follow-ups; the keeper stands apart because it changes with every touch. */
+  entries: Entry[];
+  keeper: Entry | null;
+  /** A keeper stood back for a planned touch; it returns if that touch is let go. */
+  keeperHeld: boolean;
+}
+
+/** What is fixed first, then what is due first; ties by circle, then in the order of coming. */
+export const moreUrgent = (a: Entry, b: Entry): boolean => {
+  if (a.item.fixed !== b.item.fixed) return a.item.fixed;
+  if (a.item.latest !== b.item.latest) return a.item.latest < b.item.latest;
+  if (a.person.person.weight !== b.person.person.weight)
+    return a.person.person.weight < b.person.person.weight;
+  return a.order < b.order;
+};
+
+/** Of what is late, the promise that was broken first comes first; a late beat in good time waits. */
+export const moreBroken = (a: Entry, b: Entry): boolean =>
+  a.owedSince === b.owedSince ? moreUrgent(a, b) : a.owedSince < b.owedSince;
+
+/** Too late to be in time on `day`; what is fixed keeps its right of way. */
+export const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
+
+/** Why an entry is done on `day`. */
+export function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
+  if (day < item.wanted) return 'early';
+  if (yieldsTo) return 'distance';
+  if (day > item.wanted) return 'full';
+  return item.moved ?? 'as_asked';
+}
