@@ -5,7 +5,6 @@ import { View } from 'react-native';
 
 import { call, CallFault, useRead, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
-import { LoadChart } from '@/client/planner';
 import {
   Body,
   Button,
@@ -36,8 +35,8 @@ import {
   type PlainDate,
 } from '@/core/time';
 
+import { AddedLoad } from './added-load';
 import { Readiness } from './readiness';
-import { slipSentence } from './trial';
 
 type Preview = CallOutput<typeof previewEnrolment>;
 
@@ -216,17 +215,7 @@ function PreviewOf({ data, today, lacking, onLacking, onSample }: PreviewProps) 
       </View>
       <View className="flex-1 gap-3">
         <Heading>What it adds to your weeks</Heading>
-        <LoadChart
-          weeks={data.load.map(({ monday, before, after, capacity }) => ({
-            monday,
-            base: Math.min(before, after),
-            added: Math.max(0, after - before),
-            capacity,
-          }))}
-          addedLabel="with this cadence"
-          baseLabel="already planned"
-        />
-        <Body>{slipSentence(data)}</Body>
+        <AddedLoad compared={data} label="with this cadence" />
         <Readiness data={data} lacking={lacking} onLacking={onLacking} today={today} />
       </View>
     </View>

@@ -3,13 +3,14 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { call, type CallFault } from '@/client/api';
-import { LoadChart } from '@/client/planner';
 import { Body, Fault, Heading, Soft } from '@/client/ui';
 import { tryCadence, type CadenceDraft } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
+
+import { AddedLoad } from './added-load';
 
 type Trial = CallOutput<typeof tryCadence>;
 
@@ -100,30 +101,7 @@ function Added({ trial, changed }: { trial: Trial; changed: boolean }) {
   return (
     <View className="gap-2">
       <Heading>{`Your weeks${whom}`}</Heading>
-      <LoadChart
-        weeks={trial.load.map(({ monday, before, after, capacity }) => ({
-          monday,
-          base: Math.min(before, after),
-          added: Math.max(0, after - before),
-          capacity,
-        }))}
-        baseLabel="already planned"
-        addedLabel="more with this"
-      />
-      <Body>{slipSentence(trial)}</Body>
+      <AddedLoad compared={trial} label="more with this" />
     </View>
   );
-}
-
-/** What a plan does to promises, beside the one that is. */
-export function slipSentence({
-  slipsBefore,
-  slipsAfter,
-}: Pick<Trial, 'slipsBefore' | 'slipsAfter'>): string {
-  const more = slipsAfter - slipsBefore;
-  if (more > 0)
-    return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
-  if (more < 0)
-    return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
-  return 'It breaks no promise in the next 13 weeks.';
 }

@@ -18,8 +18,17 @@ const contextOf = ({ options }: Sphere): ItemContext => ({
   holds: options.holds,
 });
 
-/** After a beat was made or skipped: the next round is counted from it, or the cadence ends with it. */
-export async function goOn(tx: Sql, sphere: Sphere, { item }: PlannedTouch): Promise<void> {
+/**
+ * After a beat was made or skipped: the next round is counted from it, or the cadence ends with it.
+ *
+ * @param on the day on which it was really made, which may lie before today
+ */
+export async function goOn(
+  tx: Sql,
+  sphere: Sphere,
+  { item }: PlannedTouch,
+  on: DayNumber,
+): Promise<void> {
   const { beat, personId, nominal } = item;
   if (!beat) return;
   const enrolment = sphere.people
@@ -29,7 +38,7 @@ export async function goOn(tx: Sql, sphere: Sphere, { item }: PlannedTouch): Pro
   const settledUntil = Math.max(nominal, enrolment.settledUntil ?? nominal);
   if (isOver(enrolment, settledUntil, contextOf(sphere)))
     return finish(tx, personId, enrolment, sphere.options.today);
-  const anchor = nextAnchor(enrolment, beat, sphere.options.today);
+  const anchor = nextAnchor(enrolment, beat, on);
   if (anchor)
     await q.setAnchors(tx, [
       { id: enrolment.id, round: anchor.round, start: toPlainDate(anchor.start) },

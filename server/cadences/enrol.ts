@@ -2,6 +2,7 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { previewEnrolment } from '@/contract/cadences';
 import type { Who } from '@/contract/filters';
 import {
+  BIRTHDAY,
   dateNamed,
   datedBeats,
   faultOf,
@@ -97,7 +98,6 @@ export async function previewEnrol(
   };
 }
 
-const FIELD_OF = { phone: 'phone', email: 'email', address: 'address' } as const;
 const NEED_WORDS = { phone: 'no phone', email: 'no e-mail', address: 'no address' } as const;
 
 /** What keeps beats of the cadence from being made for a person; nothing for somebody who is ready. */
@@ -106,24 +106,20 @@ function lackingOf(person: q.EnrolCandidate, cadence: Pick<Cadence, 'beats'>) {
   const lacks = new Map<string, 'phone' | 'email' | 'address' | 'birthday' | null>();
   let touches = 0;
   for (const { kind, timing } of cadence.beats) {
-    const before = touches;
+    const found: typeof lacks = new Map();
     const need = needsOf(kind);
     const channel = channelOf(kind);
-    if (need && person[need === 'address' ? 'address_line' : need] === '') {
-      lacks.set(NEED_WORDS[need], FIELD_OF[need]);
-      touches = before + 1;
-    }
-    if (channel && person.consent[channel]?.answer === 'no') {
-      lacks.set(`said no to ${CHANNEL_WORDS[channel].toLowerCase()}`, null);
-      touches = before + 1;
-    }
-    if (timing.on === 'around' && !dateNamed(dates, timing.date)) {
-      lacks.set(
+    if (need && person[need === 'address' ? 'address_line' : need] === '')
+      found.set(NEED_WORDS[need], need);
+    if (channel && person.consent[channel]?.answer === 'no')
+      found.set(`said no to ${CHANNEL_WORDS[channel].toLowerCase()}`, null);
+    if (timing.on === 'around' && !dateNamed(dates, timing.date))
+      found.set(
         `no ${timing.date}`,
-        timing.date.trim().toLowerCase() === 'birthday' ? 'birthday' : null,
+        timing.date.trim().toLowerCase() === BIRTHDAY ? 'birthday' : null,
       );
-      touches = before + 1;
-    }
+    if (found.size > 0) touches += 1;
+    for (const [words, field] of found) lacks.set(words, field);
   }
   if (lacks.size === 0) return [];
   const named = [...lacks].map(([words, field]) => ({ words, field }));

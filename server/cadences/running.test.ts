@@ -254,6 +254,25 @@ describe('what a new day does', () => {
     expect((await planned(ana))[0]).toBe('2026-12-30 call');
   });
 
+  test('so it is when the last beat is logged a few days after it was made', async () => {
+    const ana = await person('Ana');
+    const id = await on.build([beat(0)], { gapDays: 20, followOn: true });
+    await on.enrol(id, [ana], TODAY);
+    await forward(4);
+    const [itemKey] = await keys();
+    await api.call(logTouch, {
+      body: {
+        personId: ana,
+        kind: 'call',
+        outcome: 'reached',
+        itemKey: itemKey!,
+        on: addDays(TODAY, 1),
+      },
+    });
+    // Twenty days after Tuesday 24 November.
+    expect((await planned(ana))[0]).toBe('2026-12-14 call');
+  });
+
   test('what goes out by itself waits for sending, asks for no hand, and lets the cadence end', async () => {
     const ana = await person('Ana', { email: 'ana@example.com' });
     const id = await on.build(

@@ -1,4 +1,4 @@
-export { calendarOf, limitsOf, sphereNow, WEEKS_AHEAD, type Sphere } from './sphere';
+export { sphereNow, type Sphere } from './sphere';
 export { groupBy } from './read';
 export { addPins, planSettled } from './queries';
 export { inPlace, inThreads, type Thinking } from './thinking';

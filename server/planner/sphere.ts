@@ -30,7 +30,7 @@ export interface Sphere {
   byPerson: Map<string, PlannedTouch[]>;
 }
 
-export const WEEKS_AHEAD = 13;
+const WEEKS_AHEAD = 13;
 
 interface Kept {
   revision: number;
@@ -71,12 +71,12 @@ function changedSince(ctx: Context, revision: number): string[] | null {
   return ids.size > MOST_REPLANNED ? null : [...ids];
 }
 
-export const calendarOf = (settings: OwnerSettings): WorkCalendar => ({
+const calendarOf = (settings: OwnerSettings): WorkCalendar => ({
   workingDays: settings.workingDays,
   daysOff: new Set(settings.daysOff.map(toDayNumber)),
 });
 
-export function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
+function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
   const setups = kindSetups(kinds);
   return {
     minutesPerDay,

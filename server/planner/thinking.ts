@@ -14,7 +14,7 @@ export interface Thinking {
 export type Said = { step: number } | { outlook: Outlook };
 
 /** Stopped before it was done. */
-export class Stopped extends Error {}
+class Stopped extends Error {}
 
 /** In this very process: for development and tests, where nothing is built. */
 export const inPlace: Thinking = {

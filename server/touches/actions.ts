@@ -1,7 +1,15 @@
 import type { LogTouch } from '@/contract/touches';
 import { moveToWorkingDay } from '@/core/calendar';
 import type { PlannedTouch } from '@/core/planner';
-import { addDays, spokenDate, toDayNumber, toPlainDate, plural, type PlainDate } from '@/core/time';
+import {
+  addDays,
+  spokenDate,
+  toDayNumber,
+  toPlainDate,
+  plural,
+  type DayNumber,
+  type PlainDate,
+} from '@/core/time';
 import {
   completes,
   holdOf,
@@ -56,7 +64,7 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
     ]);
     const item = itemSettledBy(sphere, touch, on);
     const made = completes(touch.outcome);
-    if (item && made) await settle(tx, sphere, item, 'made', touchId);
+    if (item && made) await settle(tx, sphere, item, 'made', touchId, toDayNumber(on));
     else if (item) await putBack(tx, sphere, item, backOn(touch, today));
     if (followUp && (made || !item))
       await q.insertFollowUp(tx, {
@@ -128,9 +136,10 @@ async function settle(
   item: PlannedTouch,
   fate: 'made' | 'skipped',
   touchId: string | null,
+  on: DayNumber,
 ): Promise<void> {
   await q.upsertMark(tx, mark(item, { fate, until: null, touch_id: touchId }));
-  await goOn(tx, sphere, item);
+  await goOn(tx, sphere, item, on);
 }
 
 async function putBack(
@@ -186,7 +195,7 @@ export async function skip(ctx: Context, itemKey: string) {
   return act(
     ctx,
     async (tx) => {
-      await settle(tx, sphere, item, 'skipped', null);
+      await settle(tx, sphere, item, 'skipped', null, sphere.options.today);
       return { sentence: `Let go for ${name}` };
     },
     { only: [item.item.personId] },
