@@ -1,5 +1,7 @@
 import { z } from 'zod';
 
+import { TOUCH_KINDS } from '@/core/touches';
+
 import { Day, Done, Id } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
@@ -25,6 +27,17 @@ const Outlook = z.object({
   slipCount: z.number().int(),
   /** Beats that find no day in time and are let go. */
   letGo: z.number().int(),
+  /** The first of them, each with what it yields to. */
+  letGoFirst: z.array(
+    z.object({
+      personId: Id,
+      name: z.string(),
+      kind: z.enum(TOUCH_KINDS),
+      on: Day,
+      cadence: z.string(),
+      why: z.string(),
+    }),
+  ),
   /** Touches a day at which no promise is broken that more room would keep. */
   leastCapacity: z.number().int(),
   /** Promises that no number of touches a day would keep. */

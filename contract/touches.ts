@@ -112,8 +112,9 @@ export const putOff = endpoint({
   method: 'post',
   path: '/desk/put-off',
   subject,
-  summary: 'Moves an item of the desk to a later day',
-  body: z.object({ itemKey: z.string().max(200), until: Day }),
+  summary: 'Moves an item of the desk to a later day, or hands it back to the plan',
+  /** Without a day it is handed back: the plan takes the day with most room. */
+  body: z.object({ itemKey: z.string().max(200), until: Day.nullable() }),
   response: Done,
   errors: ['invalid', 'not_found'],
 });

@@ -20,6 +20,9 @@ export interface Context {
 /** Writes of which the context remembers whom they were about. */
 const WRITES_REMEMBERED = 200;
 
+/** An action about more people is planned for everybody when it is undone. */
+const MOST_ABOUT = 50;
+
 /** Says that the data has changed; `people` when only their plans can have changed by it. */
 export function noteWrite(ctx: Context, people: readonly string[] | 'everybody' = 'everybody') {
   ctx.revision += 1;
@@ -51,7 +54,11 @@ export async function act<R extends ActionResult>(
       [actionId, ctx.clock.now(), undoes],
     );
     const done = await work(tx, actionId);
-    await tx.query('update action set sentence = $2 where id = $1', [actionId, done.sentence]);
+    await tx.query('update action set sentence = $2, about = $3::uuid[] where id = $1', [
+      actionId,
+      done.sentence,
+      only !== 'everybody' && only.length <= MOST_ABOUT ? only : null,
+    ]);
     return done;
   });
   noteWrite(ctx, only);

@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
 
 import { createCadence, enrol, type Beat, type CadenceDraft } from '@/contract/cadences';
+import { addPerson, getPerson } from '@/contract/people';
+import { moveClock } from '@/contract/settings';
+import { getDesk, logTouch } from '@/contract/touches';
 import type { PlainDate } from '@/core/time';
 
 import type { TestApi } from './api';
@@ -22,13 +25,36 @@ export const beat = (
 });
 
 /** Shorthands for suites about cadences. */
-export const cadencesOf = (api: () => TestApi) => ({
-  build: async (beats: Beat[], change: Partial<CadenceDraft> = {}) =>
-    (
-      await api().call(createCadence, {
-        body: { name: 'Quarterly', rounds: null, gapDays: 60, beats, ...change },
-      })
-    ).id,
-  enrol: (cadenceId: string, ids: string[], startOn: PlainDate) =>
-    api().call(enrol, { body: { cadenceId, who: { ids }, startOn } }),
-});
+export const cadencesOf = (api: () => TestApi) => {
+  const keys = async () => (await api().call(getDesk)).items.map(({ key }) => key);
+  const sheet = (id: string) => api().call(getPerson, { params: { id } });
+  return {
+    person: async (givenName: string, more: object = {}) =>
+      (await api().call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id,
+    build: async (beats: Beat[], change: Partial<CadenceDraft> = {}) =>
+      (
+        await api().call(createCadence, {
+          body: { name: 'Quarterly', rounds: null, gapDays: 60, beats, ...change },
+        })
+      ).id,
+    enrol: (cadenceId: string, ids: string[], startOn: PlainDate) =>
+      api().call(enrol, { body: { cadenceId, who: { ids }, startOn } }),
+    enrolments: async (personId: string) => (await sheet(personId)).enrolments,
+    /** What is planned for somebody, as "2026-11-23 call". */
+    planned: async (personId: string) =>
+      (await sheet(personId)).planned.map(({ day, kind }) => `${day} ${kind}`),
+    /** What stands on today's desk. */
+    keys,
+    /** Logs a call that reached them: the first on the desk, unless another is meant. */
+    log: async (personId: string, itemKey?: string) =>
+      api().call(logTouch, {
+        body: {
+          personId,
+          kind: 'call',
+          outcome: 'reached',
+          itemKey: itemKey ?? (await keys())[0]!,
+        },
+      }),
+    forward: (days: number) => api().call(moveClock, { body: { days } }),
+  };
+};

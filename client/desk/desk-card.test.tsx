@@ -81,6 +81,14 @@ test('later asks one thing, and sends the day', async () => {
   expect(sent[0]).toEqual(['/api/desk/put-off', { itemKey: 'beat:1', until: '2026-11-30' }]);
 });
 
+test('handed back, it asks for no day', async () => {
+  show();
+  fireEvent.press(screen.getByText('Later'));
+  fireEvent.press(screen.getByText('When there is room'));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]).toEqual(['/api/desk/put-off', { itemKey: 'beat:1', until: null }]);
+});
+
 test('a beat may be let go, a promise not', () => {
   show();
   fireEvent.press(screen.getByText('Later'));

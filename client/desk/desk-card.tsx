@@ -99,6 +99,12 @@ function Later({ item, today }: { item: DeskItem; today: PlainDate }) {
             onPress={() => put.mutate({ body: { itemKey: item.key, until } })}
           />
         ))}
+        <Button
+          label="When there is room"
+          spoken={`When there is room, ${item.name}`}
+          disabled={put.isPending}
+          onPress={() => put.mutate({ body: { itemKey: item.key, until: null } })}
+        />
         {item.source === 'keeper' ? null : (
           <Button
             weight="quiet"

@@ -19,6 +19,7 @@ import {
 import type { CallOutput } from '@/contract/endpoint';
 import { getAhead } from '@/contract/planner';
 import { plural, shortDate } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
 
 import { leastSentence } from './compared';
 import { Consistency } from './consistency';
@@ -71,9 +72,6 @@ function AheadOf({ ahead, weeks, onWeeks }: AheadProps) {
         {ahead.overdue > 0 ? (
           <Body>{`${plural(ahead.overdue, 'promise has', 'promises have')} run out already; each day keeps room to make good for some of them.`}</Body>
         ) : null}
-        {ahead.letGo > 0 ? (
-          <Soft>{`${plural(ahead.letGo, 'beat')} will find no day before the next is due, and be let go.`}</Soft>
-        ) : null}
       </View>
       <Card>
         <LoadChart
@@ -109,7 +107,46 @@ function AheadOf({ ahead, weeks, onWeeks }: AheadProps) {
           ) : null}
         </View>
       ) : null}
+      <LetGo ahead={ahead} />
     </>
+  );
+}
+
+/** The beats that find no day, with what they yield to. */
+function LetGo({ ahead: { letGo, letGoFirst, today } }: { ahead: Ahead }) {
+  const [open, setOpen] = useState(false);
+  if (letGo === 0) return null;
+  return (
+    <View className="gap-2">
+      <Heading>Beats that will find no day</Heading>
+      <Soft>{`${plural(letGo, 'beat')} will be let go. No promise is kept by them alone: one that needs a touch gets one of its own.`}</Soft>
+      <Button
+        className="self-start"
+        label={open ? 'Hide them' : 'Show them'}
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? (
+        <Card className="py-1">
+          {letGoFirst.map(({ personId, name, kind, on, cadence, why }) => (
+            <Linked
+              key={`${personId} ${cadence} ${on}`}
+              href={`/people/${personId}`}
+              className="gap-1 border-b border-line py-2"
+            >
+              <View className="flex-row items-baseline justify-between gap-3">
+                <Lead>{name}</Lead>
+                <Soft>{`${KIND_WORDS[kind].noun}, ${shortDate(on, today)}`}</Soft>
+              </View>
+              <Soft>{`${cadence}. ${why}`}</Soft>
+            </Linked>
+          ))}
+        </Card>
+      ) : null}
+      {open && letGo > letGoFirst.length ? (
+        <Soft>{`and ${letGo - letGoFirst.length} later ones`}</Soft>
+      ) : null}
+    </View>
   );
 }
 

@@ -10,6 +10,7 @@ const outlook = (change: Partial<Outlook>): Outlook => ({
   slips: [],
   slipCount: 12,
   letGo: 4,
+  letGoFirst: [],
   leastCapacity: 13,
   unkeepable: 0,
   ...change,

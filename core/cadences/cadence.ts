@@ -42,6 +42,8 @@ export interface Cadence {
   /** Count the next round from the day on which the last beat was really made. */
   followOn: boolean;
   handOver: HandOver | null;
+  /** Days after which a beat that was not made makes no sense; without it, when the next is due. */
+  lapseDays?: number;
 }
 
 /** What makes the dates of a cadence. */

@@ -6,4 +6,5 @@ export * from './passing';
 export * from './plan';
 export * from './reasons';
 export * from './replan';
+export * from './room';
 export * from './types';

@@ -127,13 +127,16 @@ export function beatsOf(enrolment: PlanEnrolment, context: ItemContext): DatedBe
   return settled ? beats.filter((d) => !settled.has(touchKey(d.beat.id, d.round))) : beats;
 }
 
-/** The day from which a beat is needless: the next one is due, or its day of the year is past. */
+/**
+ * The day from which a beat is needless: the next one is due, its day of the year is past, or it
+ * has lapsed.
+ */
 export function letGoOf(
   { beat, day, round }: DatedBeat,
   next: DatedBeat | undefined,
-  followOn: boolean,
+  { followOn, lapseDays = Infinity }: Pick<Cadence, 'followOn' | 'lapseDays'>,
 ): DayNumber {
-  const passed = isYearly(beat.timing) ? day + YEARLY_LEEWAY_DAYS + 1 : Infinity;
+  const passed = day + (isYearly(beat.timing) ? YEARLY_LEEWAY_DAYS + 1 : lapseDays);
   // A round that follows on waits for the last beat of this one.
   const overtaken = next && !(followOn && next.round > round) ? next.day : Infinity;
   return Math.max(Math.min(overtaken, passed), day + 1);
@@ -159,7 +162,7 @@ export function enrolmentItems(
   const items: PlanItem[] = [];
   for (let i = firstOpen; i < beats.length; i++) {
     const { beat, round, nominal, day } = beats[i]!;
-    const letGo = letGoOf(beats[i]!, beats[i + 1], cadence.followOn);
+    const letGo = letGoOf(beats[i]!, beats[i + 1], cadence);
     const item: PlanItem = {
       key: beatKey(enrolment.id, beat.id, round),
       source: 'beat',

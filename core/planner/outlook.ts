@@ -2,7 +2,7 @@ import type { DayNumber } from '@/core/time';
 
 import { firstSlips, leastCapacity, weeklyLoad, type LeastCapacity, type WeekLoad } from './ahead';
 import { plan } from './plan';
-import type { PlanOptions, PlanPerson } from './types';
+import type { LetGo, PlanOptions, PlanPerson } from './types';
 
 /** What the weeks ahead look like: the load, who slips, and the least capacity at which nobody does. */
 export interface Outlook {
@@ -10,7 +10,7 @@ export interface Outlook {
   slips: { personId: string; on: DayNumber }[];
   overdue: number;
   /** Beats let go because they found no day in time. */
-  letGo: number;
+  letGo: LetGo[];
   /** Null where it was not asked for. */
   least: LeastCapacity | null;
 }
@@ -38,7 +38,7 @@ export function outlook(
     weeks: weeklyLoad(result, options),
     slips: firstSlips(result),
     overdue: result.overdue.length,
-    letGo: result.letGo.length,
+    letGo: result.letGo,
     least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }

@@ -35,7 +35,7 @@ export function passedBeats(
   });
   return [
     ...byHand.flatMap((d, i) => {
-      const letGo = letGoOf(d, byHand[i + 1], enrolment.cadence.followOn);
+      const letGo = letGoOf(d, byHand[i + 1], enrolment.cadence);
       const later = putOffs.get(beatKey(enrolment.id, d.beat.id, d.round)) ?? -Infinity;
       return letGo <= today && later < today ? [passing(d, 'passed')] : [];
     }),

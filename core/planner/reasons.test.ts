@@ -1,6 +1,6 @@
 import { plainDate, toDayNumber } from '@/core/time';
 
-import { reasonSentence, type Cause, type PlanItem, type ReasonFacts } from '.';
+import { letGoReason, reasonSentence, type Cause, type PlanItem, type ReasonFacts } from '.';
 
 const today = plainDate('2026-11-23'); // a Monday
 const now = toDayNumber(today);
@@ -111,4 +111,15 @@ test.each([
   ],
 ])('%s', (_, said, sentence) => {
   expect(said).toBe(sentence);
+});
+
+test('a beat that finds no day says which touch it yields to, or that the days are full', () => {
+  const beat = item({ letGo: now + 8 });
+  const yieldsTo = { personId: 'lee', kind: 'card' as const, day: now + 3 };
+  expect(letGoReason({ item: beat, yieldsTo }, { today, homeName: 'Lee' })).toBe(
+    'Too near to the card to Lee, at the same home, Thursday, until it makes no sense after November 30.',
+  );
+  expect(letGoReason({ item: beat }, { today })).toBe(
+    'The days are full until November 30; after that it makes no sense any more.',
+  );
 });

@@ -9,7 +9,7 @@ import {
 } from '@/core/time';
 import { KIND_WORDS, type LastMade } from '@/core/touches';
 
-import type { Cause, Neighbour, PlannedTouch } from './types';
+import type { Cause, LetGo, Neighbour, PlannedTouch } from './types';
 
 export interface ReasonFacts {
   cadenceName: string | null;
@@ -36,12 +36,26 @@ export function reasonSentence(touch: PlannedTouch, facts: ReasonFacts): string 
 }
 
 /** Which touch another one yields to: "the call of last Friday", "the text to Lee, at the same home, tomorrow". */
-export function neighbourWords({ kind, day }: Neighbour, { today, homeName }: ReasonFacts): string {
+function neighbourWords(
+  { kind, day }: Neighbour,
+  { today, homeName }: Pick<ReasonFacts, 'today' | 'homeName'>,
+): string {
   const touch = kind ? KIND_WORDS[kind].noun : 'touch';
   const when = spokenDate(toPlainDate(day), today);
   return homeName
     ? `the ${touch} to ${homeName}, at the same home, ${when}`
     : `the ${touch} ${when}`;
+}
+
+/** Why a beat finds no day before it is needless. */
+export function letGoReason(
+  { item, yieldsTo }: LetGo,
+  facts: Pick<ReasonFacts, 'today' | 'homeName'>,
+): string {
+  const last = spokenDate(toPlainDate(item.letGo - 1), facts.today);
+  return yieldsTo
+    ? `Too near to ${neighbourWords(yieldsTo, facts)}, until it makes no sense after ${last}.`
+    : `The days are full until ${last}; after that it makes no sense any more.`;
 }
 
 function movedReason(touch: PlannedTouch, facts: ReasonFacts): string {

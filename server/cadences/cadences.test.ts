@@ -1,18 +1,19 @@
 import {
   CadenceDraft,
   createCadence,
+  deleteCadence,
   enrol,
   previewEnrolment,
   saveCadence,
   getCadence,
   stopEnrolments,
 } from '@/contract/cadences';
-import { addPerson, getPerson } from '@/contract/people';
+import { getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/settings';
-import { getDesk, logTouch } from '@/contract/touches';
+import { logTouch } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
-import { beat } from '@/testing/cadences';
+import { beat, cadencesOf } from '@/testing/cadences';
 
 const TODAY = plainDate('2026-11-23');
 
@@ -22,16 +23,9 @@ beforeEach(async () => {
 });
 afterEach(() => api.close());
 
-const person = async (givenName: string, more: object = {}) =>
-  (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
-
-const quarterly = async (
-  beats = [beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')],
-) =>
-  (await api.call(createCadence, { body: { name: 'Quarterly', rounds: null, gapDays: 60, beats } }))
-    .id;
-
-const keysOnDesk = async () => (await api.call(getDesk)).items.map(({ key }) => key);
+const { person, keys, ...on } = cadencesOf(() => api);
+const quarterly = () =>
+  on.build([beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')]);
 
 describe('enrolling', () => {
   test('the preview shows dated touches, who lacks what, and the load; it writes nothing', async () => {
@@ -51,7 +45,7 @@ describe('enrolling', () => {
       { on: '2027-02-22', kind: 'call', round: 1 },
     ]);
     expect(preview.load[0]).toMatchObject({ before: 0, after: 2, capacity: 50 });
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
   });
 
   test('nobody is on a cadence twice, and those left out stay out', async () => {
@@ -76,7 +70,7 @@ describe('enrolling', () => {
     const { actionId } = await api.call(enrol, {
       body: { cadenceId, who: { ids: [ana] }, startOn: TODAY, leaveOut: [] },
     });
-    const [key] = await keysOnDesk();
+    const [key] = await keys();
     const log = await api.call(logTouch, {
       body: { personId: ana, kind: 'call', outcome: 'reached', itemKey: key! },
     });
@@ -86,7 +80,7 @@ describe('enrolling', () => {
     });
     await api.call(undoAction, { params: { id: log.actionId } });
     await api.call(undoAction, { params: { id: actionId } });
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
   });
 
   test('taking somebody off ends what is planned and keeps what was made', async () => {
@@ -101,7 +95,7 @@ describe('enrolling', () => {
     expect((await api.call(getPerson, { params: { id: ana } })).enrolments[0]).toMatchObject({
       state: 'stopped',
     });
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
     expect(await api.refusal(stopEnrolments, { body: { ids, reason: '' } })).toMatchObject({
       code: 'conflict',
     });
@@ -153,5 +147,60 @@ describe('cadences that can not be run', () => {
       await api.refusal(saveCadence, { params: { id }, body: { ...saved, name: 'Second' } }),
     ).toMatchObject({ code: 'conflict' });
     expect((await api.call(getCadence, { params: { id } })).name).toBe('First');
+  });
+});
+
+describe('what can’t be', () => {
+  test('a circle of hand-overs without a wait is refused, with its path', async () => {
+    const a = await on.build([beat(0)], { name: 'A', rounds: 1 });
+    const b = await on.build([beat(0)], {
+      name: 'B',
+      rounds: 1,
+      handOver: { cadenceId: a, waitDays: 0 },
+    });
+    const { version, ...rest } = await api.call(getCadence, { params: { id: a } });
+    const draft = { ...CadenceDraft.parse(rest), version };
+    const handOver = { cadenceId: b, waitDays: 0 };
+    expect(
+      await api.refusal(saveCadence, { params: { id: a }, body: { ...draft, handOver } }),
+    ).toMatchObject({ field: 'handOver', message: expect.stringContaining('A → B → A') });
+    await api.call(saveCadence, {
+      params: { id: a },
+      body: { ...draft, handOver: { cadenceId: b, waitDays: 90 } },
+    });
+  });
+
+  test('a call that goes out by itself, and 31 February', async () => {
+    const itself = beat(0, 'call', '', { way: 'itself' });
+    const never = beat(0, 'call', '', { timing: { on: 'date', month: 2, day: 31 } });
+    const base = { name: 'X', rounds: null, gapDays: 30 };
+    expect((await api.refusal(createCadence, { body: { ...base, beats: [itself] } })).message).toBe(
+      'A call can’t go out by itself.',
+    );
+    expect((await api.refusal(createCadence, { body: { ...base, beats: [never] } })).message).toBe(
+      'Beat 1 is meant for a day that does not exist: February has 29 days.',
+    );
+  });
+
+  test('deleting a cadence that people were on; one that nobody was on goes', async () => {
+    const id = await on.build([beat(0)]);
+    await on.enrol(id, [await person('Ana')], TODAY);
+    expect(await api.refusal(deleteCadence, { params: { id } })).toMatchObject({
+      code: 'conflict',
+    });
+    const unused = await on.build([beat(0)], { name: 'Unused' });
+    const { actionId } = await api.call(deleteCadence, { params: { id: unused } });
+    await api.call(undoAction, { params: { id: actionId } });
+    expect((await api.call(getCadence, { params: { id: unused } })).beats).toHaveLength(1);
+  });
+
+  test('a thousand beats are planned; one more is refused', async () => {
+    const many = Array.from({ length: 1000 }, (_, i) => beat(i));
+    const id = await on.build(many, { gapDays: 1 });
+    expect((await api.call(getCadence, { params: { id } })).beats).toHaveLength(1000);
+    const body = { name: 'X', rounds: null, gapDays: 1, beats: [...many, beat(0)] };
+    expect((await api.refusal(createCadence, { body })).message).toBe(
+      'A cadence holds at most 1,000 beats.',
+    );
   });
 });

@@ -30,12 +30,13 @@ export async function tryDraft(
   ctx: Context,
   { id, draft, who }: Trial,
 ): Promise<CallOutput<typeof tryCadence>> {
-  const cadence: Cadence = { ...draft, id: id ?? newId(ctx.clock.nowMs()) };
+  const stored = id ? await find(ctx, id) : null;
+  const cadence: Cadence = { ...stored, ...draft, id: id ?? newId(ctx.clock.nowMs()) };
   await assertRuns(ctx, draft, cadence.id);
   const before = await sphereNow(ctx);
   const sphere = id ? { ...before, people: await withSettled(ctx, before, id) } : before;
   const running = id ? runningOn(sphere, id) : [];
-  const changed = id ? compare(sphere, await find(ctx, id), cadence, running) : null;
+  const changed = stored ? compare(sphere, stored, cadence, running) : null;
   const joining = who ? await joiningRuns(ctx, sphere, cadence.id, who) : new Map();
   const people = withJoining(withCadence(sphere.people, cadence), cadence, joining);
   return {

@@ -37,7 +37,7 @@ export async function goOn(
   if (!enrolment) return;
   const settledUntil = Math.max(nominal, enrolment.settledUntil ?? nominal);
   if (isOver(enrolment, settledUntil, contextOf(sphere)))
-    return finish(tx, personId, enrolment, sphere.options.today);
+    return finish(tx, personId, enrolment, sphere.options.today, on);
   const anchor = nextAnchor(enrolment, beat, on);
   if (anchor)
     await q.setAnchors(tx, [
@@ -45,12 +45,17 @@ export async function goOn(
     ]);
 }
 
-/** Ends an enrolment and hands over to the next cadence, unless they are on that one already. */
+/**
+ * Ends an enrolment and hands over to the next cadence, unless they are on that one already.
+ *
+ * @param on the day of the last beat, from which the wait is counted; nobody starts before today
+ */
 export async function finish(
   tx: Sql,
   personId: string,
   { id, cadence }: PlanEnrolment,
   today: DayNumber,
+  on: DayNumber = today,
 ): Promise<void> {
   await q.finishEnrolment(tx, id, toPlainDate(today));
   const { handOver } = cadence;
@@ -60,7 +65,7 @@ export async function finish(
       id: newId(),
       person_id: personId,
       cadence_id: handOver.cadenceId,
-      start_on: toPlainDate(today + handOver.waitDays),
+      start_on: toPlainDate(Math.max(today, on + handOver.waitDays)),
     },
   ]);
 }

@@ -28,6 +28,9 @@ export type StoredCadence = Cadence & {
   rota: boolean;
 };
 
+/** A call by initials belongs to the week of its letter; it is let go after the week that follows. */
+const ROTA_LAPSE_DAYS = 14;
+
 const SELECT = `select c.id, c.version, c.name, c.advice, c.rounds, c.gap_days, c.follow_on, c.hand_over_to,
   c.hand_over_wait, c.active,
   (select count(*)::int from enrolment e where e.cadence_id = c.id and e.open) as people,
@@ -50,6 +53,7 @@ const toCadence = (row: CadenceRow): StoredCadence => ({
   active: row.active,
   people: row.people,
   rota: row.rota,
+  ...(row.rota ? { lapseDays: ROTA_LAPSE_DAYS } : {}),
 });
 
 export const readCadences = async (sql: Sql): Promise<StoredCadence[]> =>

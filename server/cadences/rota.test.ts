@@ -70,6 +70,18 @@ test('the weeks come as the rota said, and a quarter later again', async () => {
   expect(seen.slice(0, 13).map((name) => name.split(' ')[1]![0])).toEqual(letters);
 }, 60_000);
 
+test('a call that was not made lapses after the week that follows its own', async () => {
+  await save();
+  const [item] = (await api.call(getDesk)).items;
+  const first = async () =>
+    (await api.call(getDesk)).items.some(({ personId }) => personId === item!.personId);
+  await api.call(moveClock, { body: { days: 11 } });
+  expect(await first()).toBe(true);
+  await api.call(moveClock, { body: { days: 3 } });
+  expect(await first()).toBe(false);
+  expect(await next(item!.personId)).toBe('2027-02-22');
+});
+
 test('somebody new is called in the week of their letter; who was taken off stays off', async () => {
   await save();
   const { weeks } = await api.call(getRota, { params: { id } });

@@ -1,13 +1,8 @@
 import {
   enrol,
   getCadence,
-  listEnrolments,
   listVersions,
-  listWaiting,
   CadenceDraft,
-  createCadence,
-  type Beat,
-  deleteCadence,
   pauseEnrolments,
   previewEnrolment,
   resumeEnrolments,
@@ -15,10 +10,8 @@ import {
   switchCadence,
   tryCadence,
 } from '@/contract/cadences';
-import { addPerson, getPerson } from '@/contract/people';
-import { moveClock, undoAction } from '@/contract/settings';
-import { getDesk, logTouch } from '@/contract/touches';
-import { addDays, plainDate } from '@/core/time';
+import { undoAction } from '@/contract/settings';
+import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
 
@@ -30,18 +23,7 @@ beforeEach(async () => {
 });
 afterEach(() => api.close());
 
-const on = cadencesOf(() => api);
-const person = async (givenName: string, more: object = {}) =>
-  (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
-const planned = async (id: string) =>
-  (await api.call(getPerson, { params: { id } })).planned.map(({ day, kind }) => `${day} ${kind}`);
-const enrolments = async (id: string) => (await api.call(getPerson, { params: { id } })).enrolments;
-const forward = (days: number) => api.call(moveClock, { body: { days } });
-const keys = async () => (await api.call(getDesk)).items.map(({ key }) => key);
-const log = async (personId: string, itemKey?: string) =>
-  api.call(logTouch, {
-    body: { personId, kind: 'call', outcome: 'reached', itemKey: itemKey ?? (await keys())[0]! },
-  });
+const { person, planned, enrolments, forward, keys, log, ...on } = cadencesOf(() => api);
 
 describe('phased starts', () => {
   test('so many begin on each working day, and the preview says when the last does', async () => {
@@ -203,201 +185,5 @@ describe('changing a running cadence', () => {
     expect(await planned(ana)).toEqual([]);
     await api.call(switchCadence, { params: { id }, body: { active: true } });
     expect((await planned(ana))[0]).toBe('2026-11-23 call');
-  });
-});
-
-describe('what a new day does', () => {
-  test('a beat that the next one overtook is let go, and the story says why', async () => {
-    const ana = await person('Ana');
-    await on.enrol(await on.build([beat(0), beat(10)]), [ana], TODAY);
-    await forward(11);
-    const { events } = await api.call(getPerson, { params: { id: ana } });
-    expect(events).toContainEqual(
-      expect.objectContaining({
-        on: TODAY,
-        words:
-          'Let go of a touch of Quarterly: the next one came due first, or its day had passed.',
-      }),
-    );
-    expect((await planned(ana))[0]).toBe('2026-12-04 call');
-    await forward(3);
-    expect(await keys()).toHaveLength(1);
-  });
-
-  test('the last beat made ends the cadence, hands over, and is undone as one', async () => {
-    const ana = await person('Ana');
-    const next = await on.build([beat(0, 'text')], { name: 'Next' });
-    const id = await on.build([beat(0)], {
-      name: 'First',
-      rounds: 1,
-      gapDays: 0,
-      handOver: { cadenceId: next, waitDays: 30 },
-    });
-    await on.enrol(id, [ana], TODAY);
-    const { actionId } = await log(ana);
-    expect(await enrolments(ana)).toMatchObject([
-      { cadence: 'Next', state: 'waiting', startOn: '2026-12-23' },
-      { cadence: 'First', state: 'finished' },
-    ]);
-    expect((await planned(ana))[0]).toBe('2026-12-23 text');
-    await api.call(undoAction, { params: { id: actionId } });
-    expect(await enrolments(ana)).toMatchObject([{ cadence: 'First', state: 'running' }]);
-  });
-
-  test('a round that follows on is counted from the day really done', async () => {
-    const ana = await person('Ana');
-    const id = await on.build([beat(0), beat(10)], { gapDays: 20, followOn: true });
-    await on.enrol(id, [ana], TODAY);
-    await log(ana);
-    await forward(17);
-    await log(ana);
-    expect((await planned(ana))[0]).toBe('2026-12-30 call');
-  });
-
-  test('so it is when the last beat is logged a few days after it was made', async () => {
-    const ana = await person('Ana');
-    const id = await on.build([beat(0)], { gapDays: 20, followOn: true });
-    await on.enrol(id, [ana], TODAY);
-    await forward(4);
-    const [itemKey] = await keys();
-    await api.call(logTouch, {
-      body: {
-        personId: ana,
-        kind: 'call',
-        outcome: 'reached',
-        itemKey: itemKey!,
-        on: addDays(TODAY, 1),
-      },
-    });
-    // Twenty days after Tuesday 24 November.
-    expect((await planned(ana))[0]).toBe('2026-12-14 call');
-  });
-
-  test('what goes out by itself waits for sending, asks for no hand, and lets the cadence end', async () => {
-    const ana = await person('Ana', { email: 'ana@example.com' });
-    const id = await on.build(
-      [beat(0), beat(2, 'email', 'Hello {{ first_name }}', { way: 'itself' })],
-      {
-        rounds: 1,
-        gapDays: 0,
-      },
-    );
-    await on.enrol(id, [ana], TODAY);
-    await log(ana);
-    await forward(2);
-    expect(await keys()).toEqual([]);
-    const { total, items } = await api.call(listWaiting);
-    expect([total, items]).toMatchObject([1, [{ name: 'Ana', kind: 'email', on: '2026-11-25' }]]);
-    expect((await enrolments(ana))[0]!.state).toBe('finished');
-    await forward(1);
-    expect((await api.call(listWaiting)).total).toBe(1);
-  });
-
-  test('a day of the year that passed unmade comes again next year, never late', async () => {
-    const ana = await person('Ana');
-    const yearly = beat(0, 'call', '', { timing: { on: 'date', month: 12, day: 1 } });
-    const id = await on.build([yearly]);
-    await on.enrol(id, [ana], TODAY);
-    await forward(20);
-    expect(await keys()).toEqual([]);
-    const { people } = await api.call(listEnrolments, { params: { id } });
-    expect(people).toMatchObject([{ name: 'Ana', state: 'running', next: null }]);
-    await forward(366 - 13);
-    expect((await planned(ana))[0]).toBe(`${addDays(TODAY, 373)} call`);
-  });
-});
-
-test('moving the day forward brings what the preview said, day by day, for mixed timings', async () => {
-  const ana = await person('Ana', { birthday: '12-17' });
-  const timed = (timing: Beat['timing'], kind: Beat['kind']) => beat(0, kind, '', { timing });
-  const cadenceId = await on.build([
-    timed({ on: 'after', days: 1 }, 'call'),
-    timed({ on: 'date', month: 12, day: 8 }, 'text'),
-    timed({ on: 'weekday', month: 1, nth: 2, weekday: 4 }, 'social'),
-    timed({ on: 'around', date: 'birthday', days: -3 }, 'card'),
-  ]);
-  const request = { cadenceId, who: { ids: [ana] }, startOn: TODAY };
-  const { sample } = await api.call(previewEnrolment, {
-    body: { ...request, samplePersonId: ana },
-  });
-  const said = sample!.touches.slice(0, 4).map(({ on: day, kind }) => `${day} ${kind}`);
-  expect(said).toEqual([
-    '2026-11-24 call',
-    '2026-12-08 text',
-    '2026-12-14 card',
-    '2027-01-14 social',
-  ]);
-  await api.call(enrol, { body: request });
-  const done: string[] = [];
-  for (let day = 0; day < 60; day++) {
-    for (const item of (await api.call(getDesk)).items) {
-      done.push(`${addDays(TODAY, day)} ${item.kind}`);
-      const outcome = { call: 'reached', social: 'done' }[item.kind as string] ?? 'sent';
-      await api.call(logTouch, {
-        body: {
-          personId: ana,
-          kind: item.kind,
-          outcome: outcome as 'reached',
-          itemKey: item.key,
-        },
-      });
-    }
-    await forward(1);
-  }
-  expect(done).toEqual(said);
-}, 60_000);
-
-describe('what can’t be', () => {
-  test('a circle of hand-overs without a wait is refused, with its path', async () => {
-    const a = await on.build([beat(0)], { name: 'A', rounds: 1 });
-    const b = await on.build([beat(0)], {
-      name: 'B',
-      rounds: 1,
-      handOver: { cadenceId: a, waitDays: 0 },
-    });
-    const { version, ...rest } = await api.call(getCadence, { params: { id: a } });
-    const draft = { ...CadenceDraft.parse(rest), version };
-    const handOver = { cadenceId: b, waitDays: 0 };
-    expect(
-      await api.refusal(saveCadence, { params: { id: a }, body: { ...draft, handOver } }),
-    ).toMatchObject({ field: 'handOver', message: expect.stringContaining('A → B → A') });
-    await api.call(saveCadence, {
-      params: { id: a },
-      body: { ...draft, handOver: { cadenceId: b, waitDays: 90 } },
-    });
-  });
-
-  test('a call that goes out by itself, and 31 February', async () => {
-    const itself = beat(0, 'call', '', { way: 'itself' });
-    const never = beat(0, 'call', '', { timing: { on: 'date', month: 2, day: 31 } });
-    const base = { name: 'X', rounds: null, gapDays: 30 };
-    expect((await api.refusal(createCadence, { body: { ...base, beats: [itself] } })).message).toBe(
-      'A call can’t go out by itself.',
-    );
-    expect((await api.refusal(createCadence, { body: { ...base, beats: [never] } })).message).toBe(
-      'Beat 1 is meant for a day that does not exist: February has 29 days.',
-    );
-  });
-
-  test('deleting a cadence that people were on; one that nobody was on goes', async () => {
-    const id = await on.build([beat(0)]);
-    await on.enrol(id, [await person('Ana')], TODAY);
-    expect(await api.refusal(deleteCadence, { params: { id } })).toMatchObject({
-      code: 'conflict',
-    });
-    const unused = await on.build([beat(0)], { name: 'Unused' });
-    const { actionId } = await api.call(deleteCadence, { params: { id: unused } });
-    await api.call(undoAction, { params: { id: actionId } });
-    expect((await api.call(getCadence, { params: { id: unused } })).beats).toHaveLength(1);
-  });
-
-  test('a thousand beats are planned; one more is refused', async () => {
-    const many = Array.from({ length: 1000 }, (_, i) => beat(i));
-    const id = await on.build(many, { gapDays: 1 });
-    expect((await api.call(getCadence, { params: { id } })).beats).toHaveLength(1000);
-    const body = { name: 'X', rounds: null, gapDays: 1, beats: [...many, beat(0)] };
-    expect((await api.refusal(createCadence, { body })).message).toBe(
-      'A cadence holds at most 1,000 beats.',
-    );
   });
 });

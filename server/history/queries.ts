@@ -14,9 +14,9 @@ export const recentActions = (sql: Sql, limit: number) =>
   );
 
 export const findAction = (sql: Sql, id: string) =>
-  maybeOne<ActionRow & { undoes: string | null }>(
+  maybeOne<ActionRow & { undoes: string | null; about: string[] | null }>(
     sql,
-    'select id, at, sentence, undone, undoes from action where id = $1::uuid',
+    'select id, at, sentence, undone, undoes, about from action where id = $1::uuid',
     [id],
   );
 

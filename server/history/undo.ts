@@ -29,7 +29,7 @@ export async function undoAction(ctx: Context, id: string) {
         if (action.undoes) await markUndone(tx, action.undoes, false);
         return { sentence: action.undoes ? 'Done again.' : `Undone: ${action.sentence}` };
       },
-      { undoes: id },
+      { undoes: id, only: action.about ?? 'everybody' },
     );
   } catch (error) {
     if (isForeignKeyFault(error))

@@ -1,11 +1,12 @@
 import type { Outlook as Answer } from '@/contract/planner';
-import type { Outlook, OutlookTask } from '@/core/planner';
+import { letGoReason, type LetGo, type Outlook, type OutlookTask } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
 import { sphereNow, type Sphere } from './sphere';
 
 const SLIPS_SHOWN = 50;
+const LET_GO_SHOWN = 20;
 
 /** An outlook as the API gives it. */
 export function toAnswer(sphere: Sphere, { people, options }: OutlookTask, found: Outlook): Answer {
@@ -20,9 +21,29 @@ export function toAnswer(sphere: Sphere, { people, options }: OutlookTask, found
       on: toPlainDate(on),
     })),
     slipCount: found.slips.length,
-    letGo: found.letGo,
+    letGo: found.letGo.length,
+    letGoFirst: found.letGo
+      .toSorted((a, b) => a.item.wanted - b.item.wanted)
+      .slice(0, LET_GO_SHOWN)
+      .map((one) => toLetGo(sphere, one)),
     leastCapacity: found.least!.capacity,
     unkeepable: found.least!.slips,
+  };
+}
+
+function toLetGo({ names, cadences, options }: Sphere, { item, yieldsTo }: LetGo) {
+  const today = toPlainDate(options.today);
+  const other = yieldsTo && yieldsTo.personId !== item.personId ? yieldsTo.personId : null;
+  return {
+    personId: item.personId,
+    name: names.get(item.personId) ?? '',
+    kind: item.kind,
+    on: toPlainDate(item.wanted),
+    cadence: cadences.get(item.beat?.cadenceId ?? '')?.name ?? '',
+    why: letGoReason(yieldsTo ? { item, yieldsTo } : { item }, {
+      today,
+      homeName: other ? (names.get(other) ?? null) : null,
+    }),
   };
 }
 

@@ -1,6 +1,6 @@
 import type { LogTouch } from '@/contract/touches';
 import { moveToWorkingDay } from '@/core/calendar';
-import type { PlannedTouch } from '@/core/planner';
+import { roomiestDay, type PlannedTouch } from '@/core/planner';
 import {
   addDays,
   spokenDate,
@@ -160,15 +160,18 @@ async function findPlanned(ctx: Context, itemKey: string) {
   return { sphere, item, name: sphere.names.get(item.item.personId) ?? '' };
 }
 
-export async function putOff(ctx: Context, itemKey: string, until: PlainDate) {
+/** Puts an item off until a day; without one it is handed back, for the plan to find the day. */
+export async function putOff(ctx: Context, itemKey: string, until: PlainDate | null) {
   const today = ctx.clock.today();
-  if (until <= today) throw invalid('Choose a day after today.', 'until');
+  if (until !== null && until <= today) throw invalid('Choose a day after today.', 'until');
   const { sphere, item, name } = await findPlanned(ctx, itemKey);
+  const wished = until ?? toPlainDate(roomiestDay(sphere.plan, sphere.options, item.item));
   return act(
     ctx,
     async (tx) => {
-      const day = await putBack(tx, sphere, item, until);
-      return { sentence: `${name} comes back ${spokenDate(day, today)}` };
+      const day = await putBack(tx, sphere, item, wished);
+      const why = until === null ? ', the day with most room' : '';
+      return { sentence: `${name} comes back ${spokenDate(day, today)}${why}` };
     },
     { only: [item.item.personId] },
   );

@@ -1,13 +1,13 @@
 import { changeEntry } from '@/contract/lists';
 
-import { createCadence, enrol } from '@/contract/cadences';
-import { addPerson, getPerson } from '@/contract/people';
+import { enrol } from '@/contract/cadences';
+import { getPerson } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
 import { getSettings, moveClock, saveSettings, undoAction } from '@/contract/settings';
 import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
-import { beat } from '@/testing/cadences';
+import { beat, cadencesOf } from '@/testing/cadences';
 
 const TODAY = plainDate('2026-11-23');
 const INNER = '0190a000-0000-7000-8000-000000000001';
@@ -18,16 +18,9 @@ beforeEach(async () => {
 });
 afterEach(() => api.close());
 
-const person = async (givenName: string, more: object = {}) =>
-  (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
-
-const quarterly = async (
-  beats = [beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')],
-) =>
-  (await api.call(createCadence, { body: { name: 'Quarterly', rounds: null, gapDays: 60, beats } }))
-    .id;
-
-const keysOnDesk = async () => (await api.call(getDesk)).items.map(({ key }) => key);
+const { person, keys, build } = cadencesOf(() => api);
+const quarterly = () =>
+  build([beat(0, 'call', 'Ask {{ first_name }} about the house'), beat(30, 'text')]);
 
 describe('from a cadence to the desk', () => {
   test('enrolling today puts the first beat on today’s desk; logging it moves on to the next', async () => {
@@ -54,13 +47,13 @@ describe('from a cadence to the desk', () => {
       },
     });
     expect(done.nextOn).toBe('2026-12-23');
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
     expect((await api.call(getDesk)).made).toMatchObject([
       { name: 'Ana', outcome: 'reached', actionId: done.actionId },
     ]);
 
     await api.call(undoAction, { params: { id: done.actionId } });
-    expect(await keysOnDesk()).toEqual([item!.key]);
+    expect(await keys()).toEqual([item!.key]);
     expect((await api.call(getDesk)).made).toEqual([]);
   });
 
@@ -70,7 +63,7 @@ describe('from a cadence to the desk', () => {
     await api.call(enrol, {
       body: { cadenceId, who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
     });
-    const [key] = await keysOnDesk();
+    const [key] = await keys();
     const { nextOn } = await api.call(logTouch, {
       body: { personId: id, kind: 'call', outcome: 'no_answer', itemKey: key! },
     });
@@ -91,7 +84,7 @@ describe('from a cadence to the desk', () => {
       reason: 'You meant to follow up today: the rate review.',
     });
     await api.call(skipItem, { body: { itemKey: item!.key } });
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
   });
 
   test('a call of their own the same day lets the planned one fall away', async () => {
@@ -99,9 +92,9 @@ describe('from a cadence to the desk', () => {
     await api.call(enrol, {
       body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
     });
-    expect(await keysOnDesk()).toHaveLength(1);
+    expect(await keys()).toHaveLength(1);
     await api.call(logTouch, { body: { personId: id, kind: 'visit', outcome: 'reached' } });
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
   });
 });
 
@@ -131,7 +124,26 @@ describe('promises on the desk', () => {
     ).toMatchObject({
       sentence: 'Ana comes back tomorrow',
     });
-    expect(await keysOnDesk()).toEqual([]);
+    expect(await keys()).toEqual([]);
+  });
+
+  test('handed back, a touch goes to the day with most room of the week', async () => {
+    const id = await person('Ana', { circleId: INNER });
+    const touch = { personId: id, kind: 'call', outcome: 'reached', note: '' } as const;
+    await api.call(logPast, { body: { touches: [{ ...touch, on: addDays(TODAY, -30) }] } });
+    const followUp = { on: addDays(TODAY, 1), kind: 'call', words: 'so' } as const;
+    const other = await person('Bo');
+    await api.call(logTouch, {
+      body: { personId: other, kind: 'call', outcome: 'reached', followUp },
+    });
+    const { planned } = await api.call(getPerson, { params: { id } });
+    const [itemKey] = await keys();
+    const { actionId, sentence } = await api.call(putOff, {
+      body: { itemKey: itemKey!, until: null },
+    });
+    expect(sentence).toBe('Ana comes back Wednesday, the day with most room');
+    await api.call(undoAction, { params: { id: actionId } });
+    expect((await api.call(getPerson, { params: { id } })).planned).toEqual(planned);
   });
 
   test('the desk keeps to the room of the day, and says where the rest went', async () => {
@@ -160,7 +172,7 @@ describe('promises on the desk', () => {
     await api.call(logTouch, {
       body: { personId: first!.personId, kind: 'call', outcome: 'reached', itemKey: first!.key },
     });
-    expect(await keysOnDesk()).toEqual([second!.key]);
+    expect(await keys()).toEqual([second!.key]);
   });
 
   test('changing the promise of a circle moves everybody in it, and can be undone', async () => {
@@ -180,7 +192,7 @@ describe('promises on the desk', () => {
     await api.call(enrol, {
       body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
     });
-    const [key] = await keysOnDesk();
+    const [key] = await keys();
     const body = {
       personId: id,
       kind: 'call' as const,
