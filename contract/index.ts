@@ -1,3 +1,4 @@
+import * as almanac from './almanac';
 import * as cadences from './cadences';
 import * as exported from './exports';
 import * as gaps from './gaps';
@@ -21,6 +22,7 @@ const isEndpoint = (value: unknown): value is Endpoint =>
 /** Every endpoint of the API, for the server's OpenAPI document. */
 export const endpoints: Endpoint[] = [
   settings,
+  almanac,
   people,
   story,
   many,

@@ -42,6 +42,11 @@ export const Settings = z.object({
   kinds: z.partialRecord(z.enum(TOUCH_KINDS), KindChange),
   /** Where a 29 February falls in common years. */
   leapDay: z.enum(['feb28', 'mar1']),
+  /** Whose public holidays are days off; none when empty. */
+  country: z.string().max(2),
+  region: z.string().max(10),
+  /** Names of public holidays that are worked all the same. */
+  holidaysWorked: z.array(z.string().max(120)).max(200),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -54,6 +59,8 @@ export const getSettings = endpoint({
   summary: "The owner's days, capacity and circles",
   response: z.object({
     settings: Settings,
+    /** Days off and public holidays, from last year to five years ahead. */
+    freeDays: z.array(Day),
     circles: z.array(Circle),
     demo: z.boolean(),
     today: Day,

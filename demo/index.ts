@@ -29,7 +29,11 @@ export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> 
   const random = new Random(seed);
   const { clock } = await call(health, {}, { base });
   say('Filling the demo: 240 people of Port Ellery …');
-  await call(saveSettings, { body: { ownerName: 'Marisol Quane', capacity: 9 } }, { base });
+  await call(
+    saveSettings,
+    { body: { ownerName: 'Marisol Quane', capacity: 9, country: 'US' } },
+    { base },
+  );
   const content = Buffer.from(toCsv(makePeople(random))).toString('base64');
   await call(
     runImport,

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { useRead, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
 import { Body, Button, Fault, Field, Page, Soft, Title, useWide, Waiting } from '@/client/ui';
+import { calendarOf, type OwnersDays } from '@/client/settings';
 import {
   createCadence,
   getCadence,
@@ -13,7 +14,7 @@ import {
   type Cadence,
   type CadenceDraft,
 } from '@/contract/cadences';
-import { getSettings, type Settings } from '@/contract/settings';
+import { getSettings } from '@/contract/settings';
 import {
   crowding,
   faultOf,
@@ -23,7 +24,7 @@ import {
   yearShape,
   type Timing,
 } from '@/core/cadences';
-import { plural, toDayNumber, type PlainDate } from '@/core/time';
+import { plural, toDayNumber } from '@/core/time';
 import { kindSetups, ofKinds } from '@/core/touches';
 
 import { BeatList } from './beat-list';
@@ -76,15 +77,14 @@ export function BuilderScreen() {
   return (
     <Page>
       <Waiting query={settings}>
-        {({ settings: days, today }) =>
+        {(owner) =>
           isNew ? (
             ready ? (
               <Builder
                 key={`new ${pattern} ${copy}`}
                 saved={null}
                 first={startingFrom(pattern, copied.data)}
-                days={days}
-                today={today}
+                owner={owner}
               />
             ) : null
           ) : (
@@ -94,8 +94,7 @@ export function BuilderScreen() {
                   key={`${saved.id}:${saved.version}`}
                   saved={saved}
                   first={draftOf(saved)}
-                  days={days}
-                  today={today}
+                  owner={owner}
                 />
               )}
             </Waiting>
@@ -109,8 +108,7 @@ export function BuilderScreen() {
 interface BuilderProps {
   saved: Cadence | null;
   first: CadenceDraft;
-  days: Settings;
-  today: PlainDate;
+  owner: OwnersDays;
 }
 
 const newBeat = (timing: Timing): Beat => ({
@@ -132,7 +130,8 @@ const draftOf = (cadence: Cadence): CadenceDraft => ({
   handOver: cadence.handOver,
 });
 
-function Builder({ saved, first, days, today }: BuilderProps) {
+function Builder({ saved, first, owner }: BuilderProps) {
+  const { settings: days, today } = owner;
   const wide = useWide();
   const router = useRouter();
   const { selection } = useSelection();
@@ -143,10 +142,7 @@ function Builder({ saved, first, days, today }: BuilderProps) {
   const set = (part: Partial<CadenceDraft>) => setDraft((before) => ({ ...before, ...part }));
   const fault = faultOf(draft);
   const start = toDayNumber(today);
-  const calendar = useMemo(
-    () => ({ workingDays: days.workingDays, daysOff: new Set(days.daysOff.map(toDayNumber)) }),
-    [days],
-  );
+  const calendar = useMemo(() => calendarOf(owner), [owner]);
   const shape = useMemo(
     () =>
       yearShape(

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Body, Button, Lead, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
+import { calendarOf } from '@/client/settings';
 import { listCadences } from '@/contract/cadences';
 import { getSettings } from '@/contract/settings';
 import { rhythmWords } from '@/core/cadences';
@@ -15,10 +16,9 @@ export function CadenceList() {
   const router = useRouter();
   const list = useRead(listCadences);
   const settings = useRead(getSettings);
-  const calendar = {
-    workingDays: settings.data?.settings.workingDays ?? [],
-    daysOff: new Set<number>(),
-  };
+  const calendar = settings.data
+    ? calendarOf(settings.data)
+    : { workingDays: [], daysOff: new Set<number>() };
   return (
     <Page narrow>
       <View className="flex-row items-center justify-between">

@@ -4,9 +4,10 @@ import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Body, Button, Card, KindMark, Lead, Page, Soft, Title, Waiting, Words } from '@/client/ui';
-import { getSettings, type Settings } from '@/contract/settings';
+import { calendarOf, type OwnersDays } from '@/client/settings';
+import { getSettings } from '@/contract/settings';
 import { PATTERNS, rhythmWords, yearShape, type Pattern } from '@/core/cadences';
-import { shortDate, toDayNumber, toPlainDate, weekdayName, type PlainDate } from '@/core/time';
+import { shortDate, toDayNumber, toPlainDate, weekdayName } from '@/core/time';
 import { kindSetups, ofKinds } from '@/core/touches';
 
 import { DayLine } from './day-line';
@@ -23,10 +24,10 @@ export function PatternsScreen() {
         words until they are yours, then enroll people.
       </Body>
       <Waiting query={settings}>
-        {({ settings: days, today }) => (
+        {(owner) => (
           <>
             {PATTERNS.map((pattern) => (
-              <PatternCard key={pattern.key} pattern={pattern} days={days} today={today} />
+              <PatternCard key={pattern.key} pattern={pattern} owner={owner} />
             ))}
           </>
         )}
@@ -37,23 +38,19 @@ export function PatternsScreen() {
 
 interface Props {
   pattern: Pattern;
-  days: Settings;
-  today: PlainDate;
+  owner: OwnersDays;
 }
 
 const beatsOf = ({ key, cadence }: Pattern) =>
   cadence.beats.map((beat, i) => ({ ...beat, wordings: [...beat.wordings], id: `${key}${i}` }));
 
-function PatternCard({ pattern, days, today }: Props) {
+function PatternCard({ pattern, owner }: Props) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const cadence = { ...pattern.cadence, beats: beatsOf(pattern) };
-  const start = toDayNumber(today);
-  const calendar = {
-    workingDays: days.workingDays,
-    daysOff: new Set(days.daysOff.map(toDayNumber)),
-  };
-  const costs = ofKinds(kindSetups(days.kinds), ({ costMinor }) => costMinor);
+  const start = toDayNumber(owner.today);
+  const calendar = calendarOf(owner);
+  const costs = ofKinds(kindSetups(owner.settings.kinds), ({ costMinor }) => costMinor);
   const shape = yearShape(cadence, start, calendar, costs);
   return (
     <Card className="gap-2">
@@ -82,7 +79,7 @@ function PatternCard({ pattern, days, today }: Props) {
             return (
               <View key={i} className="flex-row gap-3">
                 <Soft className="w-[120px] tabular-nums leading-6">
-                  {`${weekdayName(on).slice(0, 3)}, ${shortDate(on, today)}`}
+                  {`${weekdayName(on).slice(0, 3)}, ${shortDate(on, owner.today)}`}
                 </Soft>
                 <View className="pt-1">
                   <KindMark kind={beat.kind} />

@@ -27,6 +27,8 @@ import {
 } from '@/contract/settings';
 import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
+import { Holidays } from './holidays';
+
 const LINKS = [
   ['/lists', 'Lists, circles and fields'],
   ['/kinds', 'Kinds of touch'],
@@ -60,6 +62,7 @@ export function MoreScreen() {
         {(data) => (
           <>
             <Days key={JSON.stringify(data.settings)} settings={data.settings} />
+            <Holidays settings={data.settings} today={data.today} />
           </>
         )}
       </Waiting>

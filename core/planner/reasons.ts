@@ -20,11 +20,16 @@ export interface ReasonFacts {
   last: LastMade | null;
   /** Name of the one at the same home whose touch this one keeps its distance from. */
   homeName?: string | null;
+  /** The holiday that the day asked for is, when it is one. */
+  holiday?: string | null;
   today: PlainDate;
 }
 
-const MOVED: Record<Exclude<Cause, 'as_asked' | 'distance'>, (from: string) => string> = {
-  day_off: (from) => ` Moved from ${from}, a day off.`,
+const MOVED: Record<
+  Exclude<Cause, 'as_asked' | 'distance'>,
+  (from: string, holiday: string | null) => string
+> = {
+  day_off: (from, holiday) => ` Moved from ${from}, ${holiday ?? 'a day off'}.`,
   full: (from) => ` Wanted ${from}; the days before were full.`,
   early: () => ' Brought forward because the days ahead are full.',
   put_off: () => ' You put it off until now.',
@@ -72,6 +77,7 @@ function movedReason(touch: PlannedTouch, facts: ReasonFacts): string {
       : ` Moved to keep its distance from ${neighbourWords(yieldsTo, facts)}.`;
   return MOVED[cause](
     spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today),
+    facts.holiday ?? null,
   );
 }
 

@@ -7,6 +7,7 @@ import type { Logger } from 'pino';
 
 import type { ApiError } from '@/contract/endpoint';
 
+import { almanacRoutes } from '../almanac/routes';
 import { cadenceRoutes } from '../cadences/routes';
 import type { Context } from '../context';
 import { exportRoutes } from '../exports/routes';
@@ -69,6 +70,7 @@ function apiRouter(ctx: Context, log: Logger): Router {
   router.get('/', (_, response) => void response.type('html').send(apiPage(ctx.version)));
   for (const routes of [
     settingsRoutes,
+    almanacRoutes,
     // Before people, whose paths take any id.
     exportRoutes,
     peopleRoutes,

@@ -8,9 +8,10 @@ import {
   type PlanOptions,
   type PlanPerson,
 } from '@/core/planner';
-import { toDayNumber } from '@/core/time';
+import { toDayNumber, type DayNumber } from '@/core/time';
 import { holdsOf, kindSetups, ofKinds } from '@/core/touches';
 
+import { holidaysOff } from '../almanac';
 import { readCadences, settleRotas, type StoredCadence } from '../cadences';
 import type { Context } from '../context';
 import { readSettings, type OwnerSettings } from '../settings';
@@ -24,6 +25,8 @@ export interface Sphere {
   cadences: Map<string, StoredCadence>;
   followUpWords: Map<string, string>;
   settings: OwnerSettings;
+  /** Public holidays that are days off, by day. */
+  holidays: ReadonlyMap<DayNumber, string>;
   options: PlanOptions;
   plan: Plan;
   /** Planned touches by person, in order of days. */
@@ -71,9 +74,9 @@ function changedSince(ctx: Context, revision: number): string[] | null {
   return ids.size > MOST_REPLANNED ? null : [...ids];
 }
 
-const calendarOf = (settings: OwnerSettings): WorkCalendar => ({
+const calendarOf = (settings: OwnerSettings, holidays: Sphere['holidays']): WorkCalendar => ({
   workingDays: settings.workingDays,
-  daysOff: new Set(settings.daysOff.map(toDayNumber)),
+  daysOff: new Set([...settings.daysOff.map(toDayNumber), ...holidays.keys()]),
 });
 
 function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
@@ -89,7 +92,11 @@ function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
   };
 }
 
-async function readOptions(ctx: Context, settings: OwnerSettings): Promise<PlanOptions> {
+async function readOptions(
+  ctx: Context,
+  settings: OwnerSettings,
+  holidays: Sphere['holidays'],
+): Promise<PlanOptions> {
   const today = ctx.clock.today();
   const [putOffs, pinned, madeToday] = [
     await q.planPutOffs(ctx.db),
@@ -99,7 +106,7 @@ async function readOptions(ctx: Context, settings: OwnerSettings): Promise<PlanO
   return {
     today: toDayNumber(today),
     days: WEEKS_AHEAD * 7,
-    calendar: calendarOf(settings),
+    calendar: calendarOf(settings, holidays),
     capacity: settings.capacity,
     limits: limitsOf(settings),
     madeToday,
@@ -117,9 +124,13 @@ async function readSphere(ctx: Context): Promise<Sphere> {
   const settings = await readSettings(ctx.db);
   const cadences = new Map((await readCadences(ctx.db)).map((one) => [one.id, one]));
   const read = await readPeople(ctx.db, cadences, settings, null);
-  const options = await readOptions(ctx, settings);
+  const holidays = new Map(
+    holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]),
+  );
+  const options = await readOptions(ctx, settings, holidays);
   const result = plan(read.people, options);
-  return { ...read, cadences, settings, options, plan: result, byPerson: byPersonOf(result) };
+  const byPerson = byPersonOf(result);
+  return { ...read, cadences, settings, holidays, options, plan: result, byPerson };
 }
 
 const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.personId);
@@ -135,7 +146,7 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   const ids = new Set(changed);
   for (const { id, householdId } of old.people) if (homes.has(householdId ?? '')) ids.add(id);
   const read = await readPeople(ctx.db, cadences, settings, [...ids]);
-  const options = await readOptions(ctx, settings);
+  const options = await readOptions(ctx, settings, old.holidays);
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
   const result = replan(old.plan, read.people, options, [...ids]);

@@ -158,7 +158,7 @@ export async function make(ctx: Context, trial: Trial) {
     if (join && joining && joining.size > 0) {
       const calendar = {
         ...sphere.options.calendar,
-        daysOff: new Set(after.daysOff.map(toDayNumber)),
+        daysOff: new Set([...sphere.options.calendar.daysOff, ...after.daysOff.map(toDayNumber)]),
       };
       const days = startDays(joining.size, sphere.options.today, join.perDay, calendar);
       await q.startEnrolments(tx, join.cadenceId, [...joining.keys()], days);

@@ -1,6 +1,8 @@
 import type { Settings } from '@/contract/settings';
+import { toDayNumber, toPlainDate } from '@/core/time';
 import { isTimeZone } from '@/core/zones';
 
+import { assertKnown, holidaysOff } from '../almanac';
 import { act, type Context } from '../context';
 import { invalid, Refusal } from '../http/errors';
 import * as q from './queries';
@@ -12,11 +14,23 @@ export async function save(ctx: Context, change: Partial<Settings>) {
       'timeZone',
     );
   const done = await act(ctx, async (tx) => {
-    await q.writeSettings(tx, { ...(await q.readSettings(tx)), ...change });
+    const before = await q.readSettings(tx);
+    const moved = change.country !== undefined && change.country !== before.country;
+    const after = { ...before, ...(moved ? { region: '' } : {}), ...change };
+    assertKnown(after);
+    await q.writeSettings(tx, after);
     return { sentence: 'Changed your settings' };
   });
   if (change.timeZone) ctx.clock.zone = change.timeZone;
   return done;
+}
+
+/** The settings, with every day that is free around today. */
+export async function readDays(ctx: Context) {
+  const settings = await q.readSettings(ctx.db);
+  const holidays = holidaysOff(settings, toDayNumber(ctx.clock.today()));
+  const free = new Set([...settings.daysOff, ...holidays.map(({ on }) => toPlainDate(on))]);
+  return { settings, freeDays: [...free].sort() };
 }
 
 const SHIFT = 'clock-shift-days';

@@ -15,13 +15,16 @@ interface SettingsRow {
   minutes_per_day: number | null;
   kinds: Settings['kinds'];
   leap_day: Settings['leapDay'];
+  country: string;
+  region: string;
+  holidays_worked: string[];
 }
 
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, leap_day,
+       minutes_per_day, kinds, leap_day, country, region, holidays_worked,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -35,6 +38,9 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     minutesPerDay: row.minutes_per_day,
     kinds: row.kinds,
     leapDay: row.leap_day,
+    country: row.country,
+    region: row.region,
+    holidaysWorked: row.holidays_worked,
   };
 }
 
@@ -42,7 +48,8 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
   sql.query(
     `update settings set owner_name = $1, time_zone = $2, capacity = $3::int, working_days = $4::int[],
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
-       minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10`,
+       minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
+       country = $11, region = $12, holidays_worked = $13::text[]`,
     [
       s.ownerName,
       s.timeZone,
@@ -54,6 +61,9 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
       s.minutesPerDay,
       JSON.stringify(s.kinds),
       s.leapDay,
+      s.country,
+      s.region,
+      s.holidaysWorked,
     ],
   );
 

@@ -7,7 +7,7 @@ import type { Context } from '../context';
 import { recentActions, undoAction } from '../history';
 import { register } from '../http/register';
 import * as actions from './actions';
-import { readCircles, readSettings } from './queries';
+import { readCircles } from './queries';
 
 export function settingsRoutes(router: Router, ctx: Context): void {
   register(router, api.health, async () => {
@@ -24,7 +24,7 @@ export function settingsRoutes(router: Router, ctx: Context): void {
     };
   });
   register(router, api.getSettings, async () => ({
-    settings: await readSettings(ctx.db),
+    ...(await actions.readDays(ctx)),
     circles: (await readCircles(ctx.db)).map(({ promise_days, ...circle }) => ({
       ...circle,
       promiseDays: promise_days,

@@ -28,6 +28,7 @@ export function plannedReason(
       touch.yieldsTo && touch.yieldsTo.personId !== item.personId
         ? (sphere.names.get(touch.yieldsTo.personId) ?? null)
         : null,
+    holiday: sphere.holidays.get(item.nominal) ?? null,
     today,
   });
 }

@@ -1,0 +1,1 @@
+export { calendarOf, type OwnersDays } from './calendar';

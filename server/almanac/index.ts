@@ -1,0 +1,1 @@
+export { assertKnown, holidaysOff } from './holidays';
