@@ -1,4 +1,5 @@
-import { createCadence, enrol } from '@/contract/cadences';
+import { createCadence } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
 import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { listPeople } from '@/contract/people';

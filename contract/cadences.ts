@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-import { ENROLMENT_STATES, NTHS, WAYS } from '@/core/cadences';
+import { NTHS, WAYS } from '@/core/cadences';
 import { DAY_RULES } from '@/core/calendar';
 import { TOUCH_KINDS } from '@/core/touches';
 
@@ -45,6 +45,13 @@ export const Beat = z.object({
     .default([]),
   dayRule: z.enum(DAY_RULES),
   way: z.enum(WAYS).default('hand'),
+  /** Instead of a touch, in a beat of the kind `other` that goes by itself. */
+  errand: z
+    .discriminatedUnion('to', [
+      z.object({ to: z.literal('cadence'), cadenceId: Id }),
+      z.object({ to: z.literal('service'), serviceId: Id }),
+    ])
+    .nullish(),
 });
 export type Beat = z.infer<typeof Beat>;
 
@@ -154,7 +161,8 @@ export const listVersions = endpoint({
   errors: ['not_found'],
 });
 
-const Load = z.array(
+/** Touches of each week before and after a change. */
+export const Load = z.array(
   z.object({
     monday: Day,
     before: z.number().int(),
@@ -200,157 +208,4 @@ export const tryCadence = endpoint({
     slipsAfter: z.number().int(),
   }),
   errors: ['invalid', 'not_found'],
-});
-
-const Touch = z.object({
-  on: Day,
-  kind: z.enum(TOUCH_KINDS),
-  round: z.number().int(),
-  words: z.string(),
-  /** Why the words can't be filled for this person, if they can't. */
-  fault: z.string().nullable(),
-});
-
-const EnrolRequest = z.object({
-  cadenceId: Id,
-  who: Who,
-  startOn: Day,
-  /** So many begin on each working day from `startOn` on; null begins with everybody at once. */
-  perDay: z
-    .number()
-    .int()
-    .min(1, 'At least one person a day has to begin.')
-    .max(20_000)
-    .nullable()
-    .default(null),
-  leaveOut: z.array(Id).max(20_000).default([]),
-});
-
-export const previewEnrolment = endpoint({
-  method: 'post',
-  path: '/enrolments/preview',
-  subject,
-  summary: 'What enrolling would bring: dated touches, load, who lacks what; writes nothing',
-  body: EnrolRequest.extend({ samplePersonId: Id.nullable() }),
-  response: z.object({
-    people: z.number().int(),
-    alreadyOn: z.number().int(),
-    /** The day on which the last of them begins. */
-    lastStart: Day.nullable(),
-    sample: z.object({ id: Id, name: z.string(), touches: z.array(Touch) }).nullable(),
-    candidates: z.array(z.object({ id: Id, name: z.string() })),
-    lacking: z.array(
-      z.object({
-        id: Id,
-        name: z.string(),
-        /** Each in words, with the field of the record that would mend it. */
-        lacks: z.array(
-          z.object({
-            words: z.string(),
-            field: z.enum(['phone', 'email', 'address', 'birthday']).nullable(),
-          }),
-        ),
-        /** The beats that this keeps from being made as planned. */
-        touches: z.number().int(),
-      }),
-    ),
-    /** How many lack something in all; the list holds the first of them. */
-    lackingCount: z.number().int(),
-    load: Load,
-    slipsBefore: z.number().int(),
-    slipsAfter: z.number().int(),
-  }),
-  errors: ['invalid', 'not_found'],
-});
-
-export const enrol = endpoint({
-  method: 'post',
-  path: '/enrolments',
-  subject,
-  summary: 'Enrols people in a cadence, all or none',
-  body: EnrolRequest,
-  response: Done.extend({ people: z.number().int(), alreadyOn: z.number().int() }),
-  errors: ['invalid', 'not_found'],
-});
-
-const Several = { ids: z.array(Id).min(1).max(20_000) };
-
-export const stopEnrolments = endpoint({
-  method: 'post',
-  path: '/enrolments/stop',
-  subject,
-  summary: 'Takes people off a cadence; touches made stay',
-  body: z.object({ ...Several, reason: z.string().trim().max(200) }),
-  response: Done,
-  errors: ['conflict'],
-});
-
-export const pauseEnrolments = endpoint({
-  method: 'post',
-  path: '/enrolments/pause',
-  subject,
-  summary: 'Plans nothing from a cadence until it is resumed',
-  body: z.object(Several),
-  response: Done,
-  errors: ['conflict'],
-});
-
-/** `carry_on` moves what is left by the length of the pause; `catch_up` keeps the days and passes over what was missed. */
-export const RESUME_MODES = ['carry_on', 'catch_up'] as const;
-
-export const resumeEnrolments = endpoint({
-  method: 'post',
-  path: '/enrolments/resume',
-  subject,
-  summary: 'Goes on with a paused cadence',
-  body: z.object({ ...Several, mode: z.enum(RESUME_MODES) }),
-  response: Done,
-  errors: ['conflict', 'invalid'],
-});
-
-export const listEnrolments = endpoint({
-  method: 'get',
-  path: '/cadences/:id/people',
-  subject,
-  summary: 'Who is on a cadence, with where they are in it',
-  params: IdParam,
-  query: z.object({
-    offset: z.coerce.number().int().min(0).default(0),
-    limit: z.coerce.number().int().min(1).max(500).default(100),
-  }),
-  response: z.object({
-    total: z.number().int(),
-    paused: z.number().int(),
-    people: z.array(
-      z.object({
-        enrolmentId: Id,
-        personId: Id,
-        name: z.string(),
-        state: z.enum(ENROLMENT_STATES),
-        startOn: Day,
-        next: z.object({ day: Day, kind: z.enum(TOUCH_KINDS) }).nullable(),
-      }),
-    ),
-  }),
-  errors: ['not_found'],
-});
-
-export const listWaiting = endpoint({
-  method: 'get',
-  path: '/outgoing',
-  subject,
-  summary: 'Touches that go out by themselves and wait for sending to be set up',
-  response: z.object({
-    total: z.number().int(),
-    items: z.array(
-      z.object({
-        key: z.string(),
-        personId: Id,
-        name: z.string(),
-        kind: z.enum(TOUCH_KINDS),
-        on: Day,
-        cadence: z.string(),
-      }),
-    ),
-  }),
 });

@@ -1,5 +1,6 @@
 import * as almanac from './almanac';
 import * as cadences from './cadences';
+import * as enrolments from './enrolments';
 import * as exported from './exports';
 import * as gaps from './gaps';
 import * as imports from './imports';
@@ -10,6 +11,7 @@ import * as people from './people';
 import * as planner from './planner';
 import * as rota from './rota';
 import * as same from './same';
+import * as services from './services';
 import * as settings from './settings';
 import * as story from './story';
 import * as touches from './touches';
@@ -34,7 +36,9 @@ export const endpoints: Endpoint[] = [
   exported,
   imports,
   cadences,
+  enrolments,
   rota,
   touches,
   planner,
+  services,
 ].flatMap((file) => Object.values(file).filter(isEndpoint));

@@ -20,8 +20,15 @@ export interface DemoCadence {
   people: number;
 }
 
+/** Tells a service of the person. */
+const tell = (afterDays: number, serviceId: string, words: string): Beat => ({
+  ...beat(afterDays, 'other', words),
+  way: 'itself',
+  errand: { to: 'service', serviceId },
+});
+
 /** Marisol's cadences and whom she put on them. */
-export const makeCadences = (): DemoCadence[] => [
+export const makeCadences = (listServiceId: string): DemoCadence[] => [
   {
     draft: {
       name: 'Once a quarter, three ways',
@@ -64,6 +71,7 @@ export const makeCadences = (): DemoCadence[] => [
       gapDays: 0,
       beats: [
         beat(0, 'call', 'How were the first nights, {{ first_name }}?'),
+        tell(14, listServiceId, 'Put {{ name }} on the letter for new homes.'),
         beat(
           21,
           'card',

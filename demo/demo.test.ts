@@ -44,7 +44,7 @@ test('every column of its file is understood, and every row can be read', () => 
 });
 
 test('its cadences can be run', () => {
-  for (const { draft } of makeCadences()) expect(faultOf(draft)).toBeNull();
+  for (const { draft } of makeCadences('a-service')) expect(faultOf(draft)).toBeNull();
 });
 
 test('a history runs roughly at the pace of the promise, with outcomes that go with the kind', () => {

@@ -1,8 +1,10 @@
-import { createCadence, enrol } from '@/contract/cadences';
+import { createCadence } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
 import { saveRota } from '@/contract/rota';
 import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { listPeople, type PersonRow } from '@/contract/people';
+import { createService } from '@/contract/services';
 import { getSettings, health, saveSettings } from '@/contract/settings';
 import { logPast } from '@/contract/touches';
 import { addDays, addMonths } from '@/core/time';
@@ -16,6 +18,9 @@ import { Random } from './random';
 /** Days before the demo's day on which Marisol begins to work with Pen Pal. */
 export const LIVED_DAYS = 70;
 const HISTORY_MONTHS = 14;
+
+/** Where the demo's stand-in for a list service is served. */
+export const LIST_SERVICE = '/standins/list';
 
 export interface FillOptions {
   /** The server to fill, through its public API; its day is LIVED_DAYS before the demo's. */
@@ -62,8 +67,13 @@ async function enrolPeople(
   rows: readonly PersonRow[],
 ): Promise<void> {
   const { clock } = await call(health, {}, { base });
+  const { id: listService } = await call(
+    createService,
+    { body: { name: 'Ellery Letters', url: `${base}${LIST_SERVICE}` } },
+    { base },
+  );
   const free = new Set(rows.map(({ id }) => id));
-  for (const { draft, circles, people } of makeCadences()) {
+  for (const { draft, circles, people } of makeCadences(listService)) {
     const { id: cadenceId } = await call(createCadence, { body: draft }, { base });
     const fit = rows.filter((row) => free.has(row.id) && circles.includes(row.circle ?? ''));
     const ids = random.shuffled(fit.map(({ id }) => id)).slice(0, people);

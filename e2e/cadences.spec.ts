@@ -1,4 +1,5 @@
-import { createCadence, enrol, getCadence, listCadences } from '@/contract/cadences';
+import { createCadence, getCadence, listCadences } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
 import { call } from '@/contract/call';
 import { addPerson, getPerson, listPeople } from '@/contract/people';
 import { health, saveSettings } from '@/contract/settings';

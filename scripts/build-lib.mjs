@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { bin, must, ROOT } from './run.mjs';
 
 const STAMP = join(ROOT, 'dist/stamp.json');
-const SERVER_ROOMS = ['server', 'core', 'contract', 'demo'];
+const SERVER_ROOMS = ['server', 'core', 'contract', 'standins', 'demo'];
 const WEB_ROOMS = ['app', 'client', 'core', 'contract', 'public'];
 const WEB_FILES = [
   'global.css',

@@ -5,6 +5,8 @@ import { todayIn } from '@/core/zones';
 export interface Clock {
   nowMs(): number;
   now(): string;
+  /** The machine's own time, not shifted: what other machines are told. */
+  realMs(): number;
   /** The owner's day. */
   today(): PlainDate;
   zone: string;
@@ -21,6 +23,7 @@ export function createClock(zone: string, readMs: () => number = Date.now): Cloc
     nowMs() {
       return readMs() + this.shiftDays * DAY_MS;
     },
+    realMs: readMs,
     now() {
       return new Date(this.nowMs()).toISOString();
     },

@@ -2,7 +2,11 @@ import type { Server } from 'node:http';
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 
+import { Router } from 'express';
 import { pino } from 'pino';
+
+import { LIST_SERVICE } from '@/demo';
+import { listService } from '@/standins';
 
 import packageJson from '../package.json';
 import { createClock, setToday } from './clock';
@@ -13,6 +17,7 @@ import { keepDaily } from './daily';
 import { createApp } from './http/app';
 import { inPlace, inThreads } from './planner';
 import { eraseExpired, refreshKeys } from './people';
+import { readServices } from './services';
 import { readSettings, readShift } from './settings';
 
 export interface Running {
@@ -47,7 +52,11 @@ export async function start(config: Config): Promise<Running> {
     await refreshKeys(ctx.db);
     await eraseExpired(ctx);
     const daily = await keepDaily(ctx, (err) => log.error({ err }, 'the daily round failed'));
-    const app = createApp(ctx, { webDir: config.webDir && resolve(config.webDir), log });
+    const app = createApp(ctx, {
+      webDir: config.webDir && resolve(config.webDir),
+      log,
+      ...(ctx.demo ? { standins: standIns(ctx) } : {}),
+    });
     const server = await listen(app, config);
     const stopUpkeep = config.databaseUrl
       ? () => {}
@@ -73,6 +82,15 @@ export async function start(config: Config): Promise<Running> {
     await opened.close();
     throw error;
   }
+}
+
+/** The outside world of the demo: speaks what real services speak, on the same port. */
+function standIns(ctx: Context): Router {
+  const router = Router();
+  const secret = async () =>
+    (await readServices(ctx.db)).find(({ url }) => url.endsWith(LIST_SERVICE))?.secret ?? null;
+  router.use('/list', listService(secret));
+  return router;
 }
 
 function listen(app: ReturnType<typeof createApp>, { host, port }: Config): Promise<Server> {

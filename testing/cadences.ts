@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 
-import { createCadence, enrol, type Beat, type CadenceDraft } from '@/contract/cadences';
+import { createCadence, type Beat, type CadenceDraft } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
 import { addPerson, getPerson } from '@/contract/people';
 import { moveClock } from '@/contract/settings';
 import { getDesk, logTouch } from '@/contract/touches';

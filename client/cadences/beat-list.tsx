@@ -14,9 +14,11 @@ import { reorderBeats } from '@/core/cadences';
 import type { DayNumber } from '@/core/time';
 
 import { BeatRow, MOVE_HINT } from './beat-row';
+import type { Targets } from './errand';
 
 interface Props {
   beats: Beat[];
+  targets: Targets;
   today: DayNumber;
   openId: string | null;
   onOpen: (id: string | null) => void;
@@ -25,7 +27,7 @@ interface Props {
 }
 
 /** The beats in order; moving one keeps the days where they are and changes what happens on them. */
-export function BeatList({ beats, today, openId, onOpen, onChange, onCopy }: Props) {
+export function BeatList({ beats, targets, today, openId, onOpen, onChange, onCopy }: Props) {
   // Keys move a beat directly (see BeatRow): the library's own way of it scrolls with a method that
   // the scrolling view here has replaced.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
@@ -48,6 +50,7 @@ export function BeatList({ beats, today, openId, onOpen, onChange, onCopy }: Pro
             <BeatRow
               key={beat.id}
               beat={beat}
+              targets={targets}
               index={i}
               last={i === beats.length - 1}
               today={today}

@@ -6,6 +6,7 @@ import type { Beat } from '@/contract/cadences';
 import { plainDate, toDayNumber } from '@/core/time';
 
 import { BeatRow } from './beat-row';
+import { kindOptions, turned } from './errand';
 
 const today = toDayNumber(plainDate('2026-11-23'));
 const beat: Beat = {
@@ -17,13 +18,17 @@ const beat: Beat = {
   way: 'itself',
 };
 
-const show = (open: boolean) => {
+const show = (open: boolean, shown = beat) => {
   const changed: Beat[] = [];
   render(
     <DndContext>
       <SortableContext items={['b']}>
         <BeatRow
-          beat={beat}
+          beat={shown}
+          targets={{
+            cadences: [{ id: 'c', name: 'Cards' }],
+            services: [{ id: 's', name: 'Letters' }],
+          }}
           index={0}
           last
           today={today}
@@ -59,4 +64,31 @@ test('it says that it waits until sending is set up', () => {
   expect(screen.getByText(/Until sending is set up it waits/)).toBeTruthy();
   fireEvent.press(screen.getByText('By my hand'));
   expect(changed.at(-1)!.way).toBe('hand');
+});
+
+test('a beat that is no touch says what it does, and touches nobody', () => {
+  const errand = { ...beat, kind: 'other', errand: { to: 'service', serviceId: 's' } } as const;
+  show(false, { ...errand, wordings: ['Add {{ name }}'] });
+  expect(screen.getByText('7 days before their birthday, tell Letters')).toBeTruthy();
+  screen.unmount();
+  show(false, { ...errand, wordings: [], errand: { to: 'cadence', cadenceId: 'c' } });
+  expect(screen.getByText('7 days before their birthday, begin Cards')).toBeTruthy();
+  expect(screen.getByText('By itself. This cadence goes on as well.')).toBeTruthy();
+});
+
+test('turned into an errand it goes by itself, and back into a touch by hand', () => {
+  const targets = { cadences: [{ id: 'c', name: 'Cards' }], services: [] };
+  expect(kindOptions(targets).map(({ value }) => value)).not.toContain('service');
+  const errand = turned(beat, 'cadence', targets);
+  expect(errand).toMatchObject({
+    kind: 'other',
+    way: 'itself',
+    wordings: [],
+    errand: { to: 'cadence', cadenceId: 'c' },
+  });
+  expect(turned(errand, 'email', targets)).toMatchObject({
+    kind: 'email',
+    way: 'hand',
+    errand: null,
+  });
 });

@@ -8,11 +8,9 @@ import type { Beat } from '@/contract/cadences';
 import { SENDABLE, timingWords, type Timing } from '@/core/cadences';
 import type { DayRule } from '@/core/calendar';
 import { partsOf, sentenceCase, weekdayOf, type DayNumber } from '@/core/time';
-import { KIND_WORDS, TOUCH_KINDS } from '@/core/touches';
 
+import { ErrandTarget, kindOptions, turned, whatOf, type Targets } from './errand';
 import { TimingField } from './timing-field';
-
-const KIND_OPTIONS = TOUCH_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind].noun }));
 
 const RULE_OPTIONS: { value: DayRule; label: string }[] = [
   { value: 'next', label: 'next working day' },
@@ -28,6 +26,7 @@ const WAY_OPTIONS = [
 
 interface Props {
   beat: Beat;
+  targets: Targets;
   index: number;
   last: boolean;
   today: DayNumber;
@@ -43,7 +42,7 @@ export const MOVE_HINT = 'Drag it, or use the arrow keys up and down.';
 
 /** One beat: what and when in a line, all of it when it is opened. */
 export function BeatRow(props: Props) {
-  const { beat, index, open, onOpen } = props;
+  const { beat, targets, index, open, onOpen } = props;
   const sortable = useSortable({ id: beat.id });
   const nth = `beat ${index + 1}`;
   const handle = createElement(
@@ -81,7 +80,7 @@ export function BeatRow(props: Props) {
       <KindMark kind={beat.kind} />
       <View className="min-w-0 flex-1 pl-1">
         <Lead numberOfLines={1}>
-          {`${sentenceCase(timingWords(beat.timing))}, ${KIND_WORDS[beat.kind].noun}`}
+          {`${sentenceCase(timingWords(beat.timing))}, ${whatOf(beat, targets)}`}
         </Lead>
         <Soft numberOfLines={1}>{summary(beat)}</Soft>
       </View>
@@ -97,7 +96,8 @@ export function BeatRow(props: Props) {
   );
 }
 
-function summary({ wordings, way }: Beat): string {
+function summary({ wordings, way, errand }: Beat): string {
+  if (errand?.to === 'cadence') return 'By itself. This cadence goes on as well.';
   const more = wordings.length > 1 ? ` (${wordings.length} wordings take turns)` : '';
   const itself = way === 'itself' ? 'By itself. ' : '';
   return `${itself}${wordings[0] ?? 'No words yet'}${more}`;
@@ -105,6 +105,7 @@ function summary({ wordings, way }: Beat): string {
 
 function BeatForm({
   beat,
+  targets,
   index,
   last,
   today,
@@ -135,13 +136,12 @@ function BeatForm({
         <Select
           label={`Kind of ${nth}`}
           hideLabel
-          className="w-[140px]"
-          value={beat.kind}
-          options={KIND_OPTIONS}
-          onChange={(kind) =>
-            onChange({ ...beat, kind, ...(SENDABLE.includes(kind) ? {} : { way: 'hand' }) })
-          }
+          className={beat.errand ? 'w-[220px]' : 'w-[140px]'}
+          value={beat.errand?.to ?? beat.kind}
+          options={kindOptions(targets)}
+          onChange={(kind) => onChange(turned(beat, kind, targets))}
         />
+        {beat.errand ? <ErrandTarget {...{ beat, targets, nth, onChange }} /> : null}
         <TimingField
           nth={nth}
           timing={beat.timing}
@@ -159,7 +159,7 @@ function BeatForm({
           options={RULE_OPTIONS}
           onChange={(dayRule) => onChange({ ...beat, dayRule })}
         />
-        {sendable ? (
+        {sendable && !beat.errand ? (
           <Choice
             label={`How ${nth} goes out`}
             value={beat.way}
@@ -168,13 +168,21 @@ function BeatForm({
           />
         ) : null}
       </View>
-      {beat.way === 'itself' ? (
+      {beat.errand ? (
+        <Soft>
+          {beat.errand.to === 'cadence'
+            ? 'Whoever comes to this beat is put on that cadence too, unless they are on it. To leave this one, let it end.'
+            : 'The service gets the name, company, e-mail, phone and address of the person, with the words below. What it has been told can’t be taken back.'}
+        </Soft>
+      ) : beat.way === 'itself' ? (
         <Soft>
           Until sending is set up it waits, ready to go, and asks for nothing on your desk. Only
           people who did not say no get it.
         </Soft>
       ) : null}
-      <Wordings nth={nth} beat={beat} onChange={onChange} />
+      {beat.errand?.to === 'cadence' ? null : (
+        <Wordings nth={nth} beat={beat} onChange={onChange} />
+      )}
       <View className="flex-row flex-wrap gap-x-3">
         <Button
           weight="quiet"

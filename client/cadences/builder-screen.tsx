@@ -9,11 +9,13 @@ import { calendarOf, type OwnersDays } from '@/client/settings';
 import {
   createCadence,
   getCadence,
+  listCadences,
   saveCadence,
   type Beat,
   type Cadence,
   type CadenceDraft,
 } from '@/contract/cadences';
+import { listServices } from '@/contract/services';
 import { getSettings } from '@/contract/settings';
 import {
   crowding,
@@ -29,6 +31,7 @@ import { kindSetups, ofKinds } from '@/core/touches';
 
 import { BeatList } from './beat-list';
 import { DayLine } from './day-line';
+import type { Targets } from './errand';
 import { Keeping } from './keeping';
 import { RoundsForm } from './rounds-form';
 import { TrialView } from './trial';
@@ -130,6 +133,13 @@ const draftOf = (cadence: Cadence): CadenceDraft => ({
   handOver: cadence.handOver,
 });
 
+/** What errands can be about, beside the cadence itself. */
+function useTargets(id: string | null): Targets {
+  const cadences = useRead(listCadences).data?.cadences ?? [];
+  const services = useRead(listServices).data?.services ?? [];
+  return { cadences: cadences.filter((other) => other.id !== id), services };
+}
+
 function Builder({ saved, first, owner }: BuilderProps) {
   const { settings: days, today } = owner;
   const wide = useWide();
@@ -137,6 +147,7 @@ function Builder({ saved, first, owner }: BuilderProps) {
   const { selection } = useSelection();
   const [draft, setDraft] = useState<CadenceDraft>(first);
   const [openId, setOpenId] = useState<string | null>(null);
+  const targets = useTargets(saved?.id ?? null);
   const create = useWrite(createCadence);
   const save = useWrite(saveCadence);
   const set = (part: Partial<CadenceDraft>) => setDraft((before) => ({ ...before, ...part }));
@@ -243,6 +254,7 @@ function Builder({ saved, first, owner }: BuilderProps) {
         <View className="min-w-0 flex-[3] gap-3">
           <BeatList
             beats={draft.beats}
+            targets={targets}
             today={start}
             openId={openId}
             onOpen={setOpenId}

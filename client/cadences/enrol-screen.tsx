@@ -21,7 +21,8 @@ import {
   useWide,
   Waiting,
 } from '@/client/ui';
-import { enrol, listCadences, previewEnrolment, type Cadence } from '@/contract/cadences';
+import { listCadences, type Cadence } from '@/contract/cadences';
+import { enrol, previewEnrolment } from '@/contract/enrolments';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { getSettings } from '@/contract/settings';

@@ -8,7 +8,7 @@ import {
   pauseEnrolments,
   resumeEnrolments,
   stopEnrolments,
-} from '@/contract/cadences';
+} from '@/contract/enrolments';
 import { plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 

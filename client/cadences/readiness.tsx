@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { call, useWrite } from '@/client/api';
 import { GAP_WORDS } from '@/client/tidy';
 import { Body, Button, Choice, Field, Heading, Linked, Soft } from '@/client/ui';
-import type { previewEnrolment } from '@/contract/cadences';
+import type { previewEnrolment } from '@/contract/enrolments';
 import type { CallOutput } from '@/contract/endpoint';
 import { editPerson, getPerson } from '@/contract/people';
 import { plural, type PlainDate } from '@/core/time';

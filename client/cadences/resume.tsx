@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { Button, Soft } from '@/client/ui';
-import type { RESUME_MODES } from '@/contract/cadences';
+import type { RESUME_MODES } from '@/contract/enrolments';
 
 interface Props {
   /** Days of the calendar don't move: only catching up makes sense. */

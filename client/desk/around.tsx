@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Body, Button, Linked, Soft } from '@/client/ui';
-import { listWaiting } from '@/contract/cadences';
+import { listWaiting } from '@/contract/enrolments';
 import { listRotas } from '@/contract/rota';
 import { plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';

@@ -4,12 +4,8 @@ import { View } from 'react-native';
 import { useRead, useWrite } from '@/client/api';
 import { Body, Button, Field, Heading, Linked } from '@/client/ui';
 import { Resume } from '@/client/cadences';
-import {
-  listCadences,
-  pauseEnrolments,
-  resumeEnrolments,
-  stopEnrolments,
-} from '@/contract/cadences';
+import { listCadences } from '@/contract/cadences';
+import { pauseEnrolments, resumeEnrolments, stopEnrolments } from '@/contract/enrolments';
 import type { PersonSheet } from '@/contract/people';
 import { isCalendar } from '@/core/cadences';
 import { spokenDate, type PlainDate } from '@/core/time';

@@ -10,7 +10,7 @@ const SHOWN = 6;
 interface Props {
   label: string;
   /** Somebody who can't be chosen: the one whose sheet it is. */
-  exceptId: string;
+  exceptId?: string;
   onChoose: (person: PersonRow) => void;
   /** Offers what was typed as a mere name. */
   onName?: (name: string) => void;

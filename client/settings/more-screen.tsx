@@ -34,6 +34,7 @@ const LINKS = [
   ['/kinds', 'Kinds of touch'],
   ['/tidy', 'Tidy up'],
   ['/people/import', 'Imports'],
+  ['/services', 'Services'],
   ['/web-form', 'Web form'],
 ] as const;
 

@@ -10,6 +10,9 @@ export type Way = (typeof WAYS)[number];
 /** The kinds that can go out by themselves. */
 export const SENDABLE: readonly TouchKind[] = ['text', 'email', 'card', 'letter'];
 
+/** What a beat does by itself that is no touch: it begins another cadence, or tells a service. */
+export type Errand = { to: 'cadence'; cadenceId: string } | { to: 'service'; serviceId: string };
+
 export interface Beat {
   id: string;
   timing: Timing;
@@ -18,7 +21,11 @@ export interface Beat {
   wordings: readonly string[];
   dayRule: DayRule;
   way: Way;
+  /** Instead of a touch; such a beat is of the kind `other` and goes by itself. */
+  errand?: Errand | null;
 }
+
+export const isTouch = ({ errand }: Pick<Beat, 'errand'>): boolean => !errand;
 
 /** Where somebody stands with a cadence. */
 export const ENROLMENT_STATES = ['waiting', 'running', 'paused', 'finished', 'stopped'] as const;

@@ -1,7 +1,7 @@
 import type { WorkCalendar } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 
-import type { Beat, Rhythm } from './cadence';
+import { isTouch, type Beat, type Rhythm } from './cadence';
 import { datedBeats, type DatedBeat, type Run, type Span } from './dated';
 
 /** One person's way through the cadence that is about to change. */
@@ -85,7 +85,11 @@ export function difference(
       } else if (was.day !== day) {
         result.moved += 1;
         changes.push({ beat, round, from: was.day, to: day });
-      } else if (was.beat.kind !== beat.kind || was.beat.way !== beat.way) {
+      } else if (
+        was.beat.kind !== beat.kind ||
+        was.beat.way !== beat.way ||
+        isTouch(was.beat) !== isTouch(beat)
+      ) {
         result.turned += 1;
         changes.push({ beat, round, from: day, to: day });
       }

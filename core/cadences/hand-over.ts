@@ -1,30 +1,40 @@
 import type { Cadence } from './cadence';
 
-type Handing = Pick<Cadence, 'id' | 'name' | 'handOver'>;
+type Handing = Pick<Cadence, 'id' | 'name' | 'handOver' | 'beats'>;
+
+/** The cadences that one begins on the very day on which it begins or ends itself. */
+function atOnce({ handOver, beats }: Handing): string[] {
+  const begun = beats.flatMap(({ errand, timing }) =>
+    errand?.to === 'cadence' && timing.on === 'after' && timing.days === 0
+      ? [errand.cadenceId]
+      : [],
+  );
+  return handOver?.waitDays === 0 ? [...begun, handOver.cadenceId] : begun;
+}
 
 /**
  * The hand-overs that lead from `cadence` back to itself without a day of waiting, as the names on
  * the way; null when there is no such circle. A circle with a wait is a long round and may be.
- * `others` are the cadences as saved; `cadence` takes the place of the one with its id.
+ * `others` are the cadences as saved; `cadence` takes the place of the one with its id. A circle
+ * that does not pass through `cadence` was judged when it was made.
  */
 export function endlessHandOver(cadence: Handing, others: readonly Handing[]): string[] | null {
   const byId = new Map(others.map((other) => [other.id, other]));
   byId.set(cadence.id, cadence);
-  const path = [cadence.name];
-  const seen = new Set([cadence.id]);
-  let waits = 0;
-  for (let at = cadence; at.handOver;) {
-    waits += at.handOver.waitDays;
-    const next = byId.get(at.handOver.cadenceId);
-    if (!next) return null;
-    path.push(next.name);
-    if (next.id === cadence.id) return waits > 0 ? null : path;
-    // A circle further on, which does not pass through this one, was judged when it was made.
-    if (seen.has(next.id)) return null;
-    seen.add(next.id);
-    at = next;
-  }
-  return null;
+  const seen = new Set<string>();
+  const search = (at: Handing): string[] | null => {
+    for (const id of atOnce(at)) {
+      const next = byId.get(id);
+      if (!next) continue;
+      if (id === cadence.id) return [at.name, next.name];
+      if (seen.has(id)) continue;
+      seen.add(id);
+      const path = search(next);
+      if (path) return [at.name, ...path];
+    }
+    return null;
+  };
+  return search(cadence);
 }
 
 /** What to say of such a circle. */

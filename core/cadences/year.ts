@@ -2,7 +2,7 @@ import type { WorkCalendar } from '@/core/calendar';
 import { partsOf, type DayNumber } from '@/core/time';
 import { TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
-import type { Rhythm } from './cadence';
+import { isTouch, type Rhythm } from './cadence';
 import { datedBeats, type DatedBeat } from './dated';
 import { dateNamed, type YearlyDate } from './timing';
 
@@ -46,7 +46,9 @@ export function yearShape(
 ): YearShape {
   const end = start + YEAR_DAYS;
   const run = { start, dates: exampleDates(cadence.beats, start) };
-  const touches = datedBeats(cadence, run, { from: start, to: end - 1 }, calendar);
+  const touches = datedBeats(cadence, run, { from: start, to: end - 1 }, calendar).filter(
+    ({ beat }) => isTouch(beat),
+  );
   const first = partsOf(start);
   const monthIndex = (day: DayNumber) => {
     const { year, month } = partsOf(day);

@@ -44,6 +44,8 @@ export interface PlanEnrolment {
   run: Run;
   /** Nominal day of the latest beat that was made or skipped; beats up to it are settled. */
   settledUntil: DayNumber | null;
+  /** Beats up to this day were passed over when it was resumed, those that go by themselves too. */
+  passedOver?: DayNumber;
   /** Later beats that are settled all the same, because the cadence was changed: `touchKey`s. */
   settled?: ReadonlySet<string>;
 }
@@ -104,9 +106,12 @@ function putOff(item: PlanItem, until: DayNumber | undefined): PlanItem {
  * Beats of an enrolment in the span, whether they ask for a hand or not. A round that follows on
  * begins when the one before has ended: while its last beat is open, not before today.
  */
-export function beatsOf(enrolment: PlanEnrolment, context: ItemContext): DatedBeat[] {
+export function beatsOf(
+  enrolment: PlanEnrolment,
+  context: ItemContext,
+  from: DayNumber = (enrolment.settledUntil ?? enrolment.run.start - 1) + 1,
+): DatedBeat[] {
   const { cadence, run, settled } = enrolment;
-  const from = enrolment.settledUntil === null ? run.start : enrolment.settledUntil + 1;
   const span = { from, to: context.until };
   const delay = cadence.followOn
     ? context.today - (run.start + roundLength(cadence.beats))

@@ -1,4 +1,4 @@
-import { datedBeats, roundLength, type DatedBeat } from '@/core/cadences';
+import { datedBeats, roundLength, type Beat, type DatedBeat } from '@/core/cadences';
 import type { DayNumber } from '@/core/time';
 
 import {
@@ -10,26 +10,52 @@ import {
   type PutOffs,
 } from './items';
 
-/** A beat that needs nobody's hand any more: overtaken undone, or about to go out by itself. */
+/**
+ * A beat that needs nobody's hand any more: overtaken undone, ready to go out by itself, too late
+ * for that, or an errand to be run.
+ */
 export interface Passing {
   key: string;
   enrolmentId: string;
+  beat: Beat;
+  round: number;
   nominal: DayNumber;
-  fate: 'passed' | 'waiting';
+  fate: 'passed' | 'waiting' | 'missed' | 'ran';
 }
 
-/** What has passed by today: beats that were overtaken, and those that go out by themselves. */
+/** What goes out by itself is not sent later than this after its day. */
+export const MISSED_AFTER_DAYS = 7;
+
+/** Days by which a run of days off may move a beat. */
+const MOST_MOVED = 10;
+
+/**
+ * What has passed by today: beats that were overtaken, and those that go by themselves. These are
+ * looked for from `since` on, whatever was made by hand meanwhile; the same one may come again, and
+ * is known by its key.
+ */
 export function passedBeats(
   enrolment: PlanEnrolment,
   putOffs: PutOffs,
   context: ItemContext,
+  since: DayNumber,
 ): Passing[] {
   const { today } = context;
-  const beats = beatsOf(enrolment, context);
-  const byHand = beats.filter(({ beat }) => beat.way === 'hand');
+  const byHand = beatsOf(enrolment, context).filter(({ beat }) => beat.way === 'hand');
+  const from = Math.max(
+    enrolment.run.start,
+    since - MOST_MOVED,
+    (enrolment.passedOver ?? -Infinity) + 1,
+  );
+  const soon = { ...context, until: today + MOST_MOVED };
+  const byItself = beatsOf(enrolment, soon, from).filter(
+    ({ beat, day }) => beat.way === 'itself' && day <= today,
+  );
   const passing = (d: DatedBeat, fate: Passing['fate']): Passing => ({
     key: beatKey(enrolment.id, d.beat.id, d.round),
     enrolmentId: enrolment.id,
+    beat: d.beat,
+    round: d.round,
     nominal: d.nominal,
     fate,
   });
@@ -39,26 +65,30 @@ export function passedBeats(
       const later = putOffs.get(beatKey(enrolment.id, d.beat.id, d.round)) ?? -Infinity;
       return letGo <= today && later < today ? [passing(d, 'passed')] : [];
     }),
-    ...beats.flatMap((d) =>
-      d.beat.way === 'itself' && d.day <= today ? [passing(d, 'waiting')] : [],
-    ),
+    ...byItself.map((d) => passing(d, fateOf(d, today))),
   ];
 }
 
+/** An errand is run however late; a message that is too late is not sent. */
+const fateOf = ({ beat, day }: DatedBeat, today: DayNumber): Passing['fate'] =>
+  beat.errand ? 'ran' : day < today - MISSED_AFTER_DAYS ? 'missed' : 'waiting';
+
 /**
- * Whether nothing of an enrolment is left to do once beats up to `settledUntil` are settled: what
- * goes out by itself must have come due as well.
+ * Whether nothing of an enrolment is left to do once beats up to `settledUntil` are settled, and
+ * those that go by themselves up to `gone`.
  */
 export function isOver(
   enrolment: PlanEnrolment,
   settledUntil: DayNumber | null,
-  context: ItemContext,
+  gone: DayNumber,
+  { calendar }: Pick<ItemContext, 'calendar'>,
 ): boolean {
   const { cadence, run } = enrolment;
   if (cadence.rounds === null) return false;
-  const from = settledUntil === null ? run.start : settledUntil + 1;
-  return datedBeats(cadence, run, { from, to: Infinity }, context.calendar).every(
-    ({ beat, day }) => beat.way === 'itself' && day <= context.today,
+  const settled = settledUntil ?? run.start - 1;
+  const from = Math.max(run.start, Math.min(settled + 1, gone - MOST_MOVED));
+  return datedBeats(cadence, run, { from, to: Infinity }, calendar).every(
+    ({ beat, day, nominal }) => (beat.way === 'itself' ? day <= gone : nominal <= settled),
   );
 }
 

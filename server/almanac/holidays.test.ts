@@ -1,7 +1,8 @@
 import { allForYear } from '@18f/us-federal-holidays';
 
 import { listCountries, listHolidays } from '@/contract/almanac';
-import { createCadence, enrol, previewEnrolment } from '@/contract/cadences';
+import { createCadence } from '@/contract/cadences';
+import { enrol, previewEnrolment } from '@/contract/enrolments';
 import { addPerson, getPerson } from '@/contract/people';
 import { getSettings, saveSettings, undoAction } from '@/contract/settings';
 import { plainDate, toPlainDate, weekdayOf } from '@/core/time';

@@ -13,6 +13,7 @@ import { act, type Context } from '../context';
 import { newId } from '../db';
 import { conflict, invalid, notFound } from '../http/errors';
 import { readOwnFields } from '../lists';
+import { readServices } from '../services';
 import * as q from './queries';
 
 /** Refuses a draft that can't be run, saying why; `id` is the cadence that it would become. */
@@ -21,16 +22,42 @@ export async function assertRuns(ctx: Context, draft: CadenceDraft, id: string):
   if (fault) throw invalid(fault, 'beats');
   await assertWords(ctx, draft);
   const unsendable = draft.beats.find(
-    ({ way, kind }) => way === 'itself' && !SENDABLE.includes(kind),
+    ({ way, kind, errand }) => way === 'itself' && !errand && !SENDABLE.includes(kind),
   );
   if (unsendable)
     throw invalid(`A ${KIND_WORDS[unsendable.kind].noun} can’t go out by itself.`, 'beats');
-  if (!draft.handOver) return;
   const others = await q.readCadences(ctx.db);
-  if (draft.handOver.cadenceId !== id && !others.some((c) => c.id === draft.handOver!.cadenceId))
+  await assertErrands(ctx, draft, id, others);
+  if (
+    draft.handOver &&
+    draft.handOver.cadenceId !== id &&
+    !others.some((c) => c.id === draft.handOver!.cadenceId)
+  )
     throw invalid('The cadence that it hands over to is gone. Choose another one.', 'handOver');
-  const path = endlessHandOver({ id, name: draft.name, handOver: draft.handOver }, others);
+  const path = endlessHandOver({ ...draft, id }, others);
   if (path) throw invalid(handOverSentence(path), 'handOver');
+}
+
+/** An errand goes by itself, begins another cadence than its own, or tells a service that is there. */
+async function assertErrands(
+  ctx: Context,
+  { beats }: CadenceDraft,
+  id: string,
+  others: readonly q.StoredCadence[],
+): Promise<void> {
+  const errands = beats.filter(({ errand }) => errand);
+  if (errands.some(({ way, kind }) => way !== 'itself' || kind !== 'other'))
+    throw invalid('A beat that is no touch goes by itself.', 'beats');
+  const services = errands.length > 0 ? await readServices(ctx.db) : [];
+  for (const { errand } of errands) {
+    if (errand?.to === 'cadence') {
+      if (errand.cadenceId === id) throw invalid('A cadence can’t begin itself.', 'beats');
+      if (!others.some((other) => other.id === errand.cadenceId))
+        throw invalid('The cadence that a beat begins is gone. Choose another one.', 'beats');
+    }
+    if (errand?.to === 'service' && !services.some((other) => other.id === errand.serviceId))
+      throw invalid('The service that a beat tells is gone. Choose another one.', 'beats');
+  }
 }
 
 async function assertWords(ctx: Context, draft: CadenceDraft): Promise<void> {
@@ -114,14 +141,22 @@ export async function remove(ctx: Context, id: string) {
     throw conflict(
       'People have been on this cadence, and their stories tell of it. Switch it off instead.',
     );
-  const from = (await q.readCadences(ctx.db)).find(({ handOver }) => handOver?.cadenceId === id);
-  if (from && from.id !== id)
-    throw conflict(`${from.name} hands over to it. Let it hand over to another one first.`);
+  const from = (await q.readCadences(ctx.db)).find(
+    (other) => other.id !== id && leadsTo(other, id),
+  );
+  if (from) throw conflict(`${from.name} hands over to it. Let it hand over to another one first.`);
   return act(ctx, async (tx) => {
     await q.removeCadence(tx, id);
     return { sentence: `Deleted the cadence ${name}` };
   });
 }
+
+const leadsTo = (
+  { handOver, beats }: Pick<q.StoredCadence, 'handOver' | 'beats'>,
+  id: string,
+): boolean =>
+  handOver?.cadenceId === id ||
+  beats.some(({ errand }) => errand?.to === 'cadence' && errand.cadenceId === id);
 
 export async function versions(ctx: Context, id: string) {
   await find(ctx, id);

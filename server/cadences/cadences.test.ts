@@ -2,12 +2,10 @@ import {
   CadenceDraft,
   createCadence,
   deleteCadence,
-  enrol,
-  previewEnrolment,
   saveCadence,
   getCadence,
-  stopEnrolments,
 } from '@/contract/cadences';
+import { enrol, previewEnrolment, stopEnrolments } from '@/contract/enrolments';
 import { getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/settings';
 import { logTouch } from '@/contract/touches';
@@ -167,6 +165,28 @@ describe('what can’t be', () => {
     await api.call(saveCadence, {
       params: { id: a },
       body: { ...draft, handOver: { cadenceId: b, waitDays: 90 } },
+    });
+  });
+
+  test('a cadence that begins itself, and two that begin each other on the same day', async () => {
+    const begins = (cadenceId: string, day = 0) =>
+      beat(day, 'other', '', { way: 'itself', errand: { to: 'cadence', cadenceId } });
+    const first = await on.build([beat(0)], { name: 'First' });
+    const second = await on.build([begins(first)], { name: 'Second' });
+    const { version, beats: _, ...draft } = await api.call(getCadence, { params: { id: first } });
+    const save = (beats: ReturnType<typeof beat>[]) => ({
+      params: { id: first },
+      body: { ...draft, version, beats },
+    });
+    expect(await api.refusal(saveCadence, save([begins(first)]))).toMatchObject({
+      message: 'A cadence can’t begin itself.',
+    });
+    expect((await api.refusal(saveCadence, save([begins(second)]))).message).toContain(
+      'First → Second → First',
+    );
+    await api.call(saveCadence, save([begins(second, 1)]));
+    expect(await api.refusal(deleteCadence, { params: { id: second } })).toMatchObject({
+      message: 'First hands over to it. Let it hand over to another one first.',
     });
   });
 

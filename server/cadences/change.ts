@@ -11,7 +11,7 @@ import { idsOf } from '../people';
 import { groupBy, planSettled, sphereNow, type Sphere } from '../planner';
 import { assertRuns, find } from './actions';
 import { compareLoad } from './load';
-import * as q from './queries';
+import * as eq from './enrolment-queries';
 import { yearlyDates } from './words';
 
 /** The year for which a change is compared; it goes on after it as it began. */
@@ -86,7 +86,7 @@ function compare(sphere: Sphere, before: Cadence, after: Cadence, running: reado
 /** Those of `who` who are not on the cadence yet, each beginning today. */
 export async function joiningRuns(ctx: Context, sphere: Sphere, cadenceId: string, who: Who) {
   const ids = await idsOf(ctx.db, who, ctx.clock.today());
-  const people = await q.enrolCandidates(ctx.db, ids, cadenceId);
+  const people = await eq.enrolCandidates(ctx.db, ids, cadenceId);
   const { leapDay } = sphere.settings;
   return new Map(
     people

@@ -1,10 +1,5 @@
-import {
-  enrol,
-  listEnrolments,
-  listWaiting,
-  type Beat,
-  previewEnrolment,
-} from '@/contract/cadences';
+import { type Beat } from '@/contract/cadences';
+import { enrol, listEnrolments, listWaiting, previewEnrolment } from '@/contract/enrolments';
 import { getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/settings';
 import { getDesk, logTouch } from '@/contract/touches';
@@ -120,6 +115,51 @@ describe('what a new day does', () => {
     expect((await enrolments(ana))[0]!.state).toBe('finished');
     await forward(1);
     expect((await api.call(listWaiting)).total).toBe(1);
+  });
+
+  test('what goes by itself on the first day goes with the next round, whatever was made by hand', async () => {
+    const ana = await person('Ana', { email: 'ana@example.com' });
+    const id = await on.build([beat(0), beat(0, 'email', 'Hello', { way: 'itself' })], {
+      rounds: 1,
+      gapDays: 0,
+    });
+    await on.enrol(id, [ana], TODAY);
+    await log(ana);
+    expect((await enrolments(ana))[0]!.state).toBe('running');
+    await forward(1);
+    expect((await api.call(listWaiting)).total).toBe(1);
+    expect((await enrolments(ana))[0]!.state).toBe('finished');
+  });
+
+  test('what could not go out for more than a week is not sent late, and the story says so', async () => {
+    const ana = await person('Ana', { email: 'ana@example.com' });
+    const mail = (day: number) => beat(day, 'email', 'Hello', { way: 'itself' });
+    await on.enrol(await on.build([mail(1), mail(12)]), [ana], TODAY);
+    await forward(15);
+    expect(await api.call(listWaiting)).toMatchObject({ total: 1, items: [{ on: '2026-12-05' }] });
+    const { events } = await api.call(getPerson, { params: { id: ana } });
+    expect(events.map(({ words }) => words)).toContain(
+      'Not sent by itself: a touch of Quarterly. Its day had passed when Pen Pal was opened again.',
+    );
+  });
+
+  test('a beat begins another cadence while its own goes on, once a round, however late', async () => {
+    const ana = await person('Ana');
+    const other = await on.build([beat(0, 'card')], { name: 'Cards', rounds: 1, gapDays: 0 });
+    const begins = beat(5, 'other', '', {
+      way: 'itself',
+      errand: { to: 'cadence', cadenceId: other },
+    });
+    await on.enrol(await on.build([beat(0), begins, beat(40)]), [ana], TODAY);
+    await log(ana);
+    await forward(20);
+    expect(await enrolments(ana)).toMatchObject([
+      { cadence: 'Cards', startOn: '2026-12-13', state: 'running' },
+      { cadence: 'Quarterly', state: 'running' },
+    ]);
+    await forward(3);
+    expect(await enrolments(ana)).toHaveLength(2);
+    expect((await planned(ana))[0]).toBe('2026-12-16 card');
   });
 
   test('a day of the year that passed unmade comes again next year, never late', async () => {

@@ -1,22 +1,9 @@
-import {
-  isOver,
-  nextAnchor,
-  type ItemContext,
-  type PlanEnrolment,
-  type PlannedTouch,
-} from '@/core/planner';
+import { isOver, nextAnchor, type PlanEnrolment, type PlannedTouch } from '@/core/planner';
 import { toPlainDate, type DayNumber } from '@/core/time';
 
 import { newId, type Sql } from '../db';
 import type { Sphere } from '../planner';
-import * as q from './queries';
-
-const contextOf = ({ options }: Sphere): ItemContext => ({
-  today: options.today,
-  until: options.today,
-  calendar: options.calendar,
-  holds: options.holds,
-});
+import * as eq from './enrolment-queries';
 
 /**
  * After a beat was made or skipped: the next round is counted from it, or the cadence ends with it.
@@ -36,11 +23,12 @@ export async function goOn(
     ?.enrolments.find(({ id }) => id === beat.enrolmentId);
   if (!enrolment) return;
   const settledUntil = Math.max(nominal, enrolment.settledUntil ?? nominal);
-  if (isOver(enrolment, settledUntil, contextOf(sphere)))
+  // What goes by itself today may be still to come; a new day ends the cadence then.
+  if (isOver(enrolment, settledUntil, sphere.options.today - 1, sphere.options))
     return finish(tx, personId, enrolment, sphere.options.today, on);
   const anchor = nextAnchor(enrolment, beat, on);
   if (anchor)
-    await q.setAnchors(tx, [
+    await eq.setAnchors(tx, [
       { id: enrolment.id, round: anchor.round, start: toPlainDate(anchor.start) },
     ]);
 }
@@ -57,15 +45,25 @@ export async function finish(
   today: DayNumber,
   on: DayNumber = today,
 ): Promise<void> {
-  await q.finishEnrolment(tx, id, toPlainDate(today));
-  const { handOver } = cadence;
-  if (!handOver || (await q.isOn(tx, personId, handOver.cadenceId))) return;
-  await q.insertEnrolments(tx, [
-    {
-      id: newId(),
-      person_id: personId,
-      cadence_id: handOver.cadenceId,
-      start_on: toPlainDate(Math.max(today, on + handOver.waitDays)),
-    },
+  await eq.finishEnrolment(tx, id, toPlainDate(today));
+  if (cadence.handOver)
+    await begin(
+      tx,
+      personId,
+      cadence.handOver.cadenceId,
+      Math.max(today, on + cadence.handOver.waitDays),
+    );
+}
+
+/** Puts somebody on a cadence, unless they are on it already or it is gone. */
+export async function begin(
+  tx: Sql,
+  personId: string,
+  cadenceId: string,
+  start: DayNumber,
+): Promise<void> {
+  if (await eq.isOn(tx, personId, cadenceId)) return;
+  await eq.insertEnrolments(tx, [
+    { id: newId(), person_id: personId, cadence_id: cadenceId, start_on: toPlainDate(start) },
   ]);
 }

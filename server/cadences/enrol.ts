@@ -1,5 +1,5 @@
 import type { CallOutput } from '@/contract/endpoint';
-import type { previewEnrolment } from '@/contract/cadences';
+import type { previewEnrolment } from '@/contract/enrolments';
 import type { Who } from '@/contract/filters';
 import {
   BIRTHDAY,
@@ -8,6 +8,7 @@ import {
   faultOf,
   fillWords,
   wordingOf,
+  type Beat,
   type Cadence,
   type Run,
 } from '@/core/cadences';
@@ -24,7 +25,7 @@ import { idsOf } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { find } from './actions';
 import { compareLoad } from './load';
-import * as q from './queries';
+import * as eq from './enrolment-queries';
 import { wordValues, yearlyDates } from './words';
 
 export interface EnrolRequest {
@@ -47,7 +48,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
     );
   const sphere = await sphereNow(ctx);
   const ids = await idsOf(ctx.db, request.who, ctx.clock.today());
-  const people = await q.enrolCandidates(ctx.db, ids, cadence.id);
+  const people = await eq.enrolCandidates(ctx.db, ids, cadence.id);
   const out = new Set(request.leaveOut);
   const asked = people.filter((person) => !person.already_on);
   const joining = asked.filter(({ id }) => !out.has(id));
@@ -101,7 +102,7 @@ export async function previewEnrol(
 const NEED_WORDS = { phone: 'no phone', email: 'no e-mail', address: 'no address' } as const;
 
 /** What keeps beats of the cadence from being made for a person; nothing for somebody who is ready. */
-function lackingOf(person: q.EnrolCandidate, cadence: Pick<Cadence, 'beats'>) {
+function lackingOf(person: eq.EnrolCandidate, cadence: Pick<Cadence, 'beats'>) {
   const dates = yearlyDates(person);
   const lacks = new Map<string, 'phone' | 'email' | 'address' | 'birthday' | null>();
   let touches = 0;
@@ -129,7 +130,7 @@ function lackingOf(person: q.EnrolCandidate, cadence: Pick<Cadence, 'beats'>) {
 function sampleTouches(
   sphere: Sphere,
   cadence: Cadence,
-  person: q.EnrolCandidate,
+  person: eq.EnrolCandidate,
   run: Run,
   own: readonly OwnField[],
 ) {
@@ -137,7 +138,7 @@ function sampleTouches(
   return datedBeats(cadence, run, span, sphere.options.calendar)
     .slice(0, TOUCHES_SHOWN)
     .map(({ beat, round, day }) => {
-      const words = wordingOf(beat.wordings, round, person.id);
+      const words = errandWords(sphere, beat) + wordingOf(beat.wordings, round, person.id);
       const filled = fillWords(words, wordValues(person, own));
       return {
         on: toPlainDate(day),
@@ -149,11 +150,18 @@ function sampleTouches(
     });
 }
 
+/** What a beat that is no touch does. */
+function errandWords({ cadences }: Sphere, { errand }: Beat): string {
+  if (!errand) return '';
+  if (errand.to === 'service') return 'Tells a service: ';
+  return `Begins ${cadences.get(errand.cadenceId)?.name ?? 'another cadence'}`;
+}
+
 export async function enrol(ctx: Context, request: EnrolRequest) {
   const { cadence, joining, runs, alreadyOn } = await joiningOf(ctx, request);
   if (joining.length === 0) throw invalid('Nobody is left to enrol.', 'who');
   return act(ctx, async (tx) => {
-    await q.insertEnrolments(
+    await eq.insertEnrolments(
       tx,
       joining.map(({ id }) => ({
         id: newId(),

@@ -1,4 +1,5 @@
-export { enrolmentsOf, readCadences, type StoredCadence } from './queries';
+export { enrolmentsOf } from './enrolment-queries';
+export { readCadences, type StoredCadence } from './queries';
 export { wordValues, yearlyDates } from './words';
 export { dailyRound } from './daily';
 export { goOn } from './ending';

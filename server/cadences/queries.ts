@@ -1,6 +1,5 @@
-import type { Consents, PersonFields } from '@/core/people';
 import type { CadenceDraft } from '@/contract/cadences';
-import type { Beat, Cadence, EnrolmentState } from '@/core/cadences';
+import type { Beat, Cadence } from '@/core/cadences';
 
 import { recordset, type Sql } from '../db';
 
@@ -36,7 +35,7 @@ const SELECT = `select c.id, c.version, c.name, c.advice, c.rounds, c.gap_days, 
   (select count(*)::int from enrolment e where e.cadence_id = c.id and e.open) as people,
   exists (select 1 from rota r where r.cadence_id = c.id) as rota,
   coalesce((select json_agg(json_build_object('id', b.id, 'timing', b.timing, 'kind', b.kind,
-      'wordings', b.wordings, 'dayRule', b.day_rule, 'way', b.way) order by b.position)
+      'wordings', b.wordings, 'dayRule', b.day_rule, 'way', b.way, 'errand', b.errand) order by b.position)
     from beat b where b.cadence_id = c.id), '[]') as beats
   from cadence c`;
 
@@ -136,211 +135,14 @@ export async function writeBeats(sql: Sql, cadence: Cadence): Promise<void> {
     cadence.beats.map(({ id }) => id),
   ]);
   await sql.query(
-    `insert into beat (id, cadence_id, position, timing, kind, wordings, day_rule, way)
-     select id, $1::uuid, position, timing, kind, wordings, "dayRule", way from json_to_recordset($2::json)
-       as r (id uuid, position int, timing jsonb, kind text, wordings jsonb, "dayRule" text, way text)
+    `insert into beat (id, cadence_id, position, timing, kind, wordings, day_rule, way, errand)
+     select id, $1::uuid, position, timing, kind, wordings, "dayRule", way, errand from json_to_recordset($2::json)
+       as r (id uuid, position int, timing jsonb, kind text, wordings jsonb, "dayRule" text, way text,
+         errand jsonb)
      on conflict (id) do update set position = excluded.position, timing = excluded.timing,
-       kind = excluded.kind, wordings = excluded.wordings, day_rule = excluded.day_rule, way = excluded.way
+       kind = excluded.kind, wordings = excluded.wordings, day_rule = excluded.day_rule, way = excluded.way,
+       errand = excluded.errand
        where beat.cadence_id = $1::uuid`,
     [cadence.id, recordset(cadence.beats.map((beat, position) => ({ ...beat, position })))],
   );
 }
-
-export interface EnrolCandidate {
-  id: string;
-  name: string;
-  given_name: string;
-  goes_by: string;
-  family_name: string;
-  company: string;
-  phone: string;
-  email: string;
-  place: string;
-  address_line: string;
-  own: PersonFields['own'];
-  consent: Consents;
-  birthday: string | null;
-  dates: PersonFields['dates'];
-  served_on: string | null;
-  already_on: boolean;
-}
-
-export const enrolCandidates = (sql: Sql, ids: readonly string[], cadenceId: string) =>
-  sql.query<EnrolCandidate>(
-    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
-       p.address_line, p.own, p.consent, p.birthday, p.dates,
-       (select max(j.completed_on) from job j where j.person_id = p.id) as served_on, exists (select 1 from enrolment e where e.person_id = p.id
-         and e.cadence_id = $2::uuid and e.open) as already_on
-     from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
-     where p.archived_on is null and p.deleted_on is null order by w.n`,
-    [ids, cadenceId],
-  );
-
-export interface NewEnrolment {
-  id: string;
-  person_id: string;
-  cadence_id: string;
-  start_on: string;
-}
-
-export const insertEnrolments = (sql: Sql, rows: readonly NewEnrolment[]) =>
-  sql.query(
-    `insert into enrolment (id, person_id, cadence_id, start_on, anchor_on)
-     select id, person_id, cadence_id, start_on, start_on from json_to_recordset($1::json)
-       as r (id uuid, person_id uuid, cadence_id uuid, start_on date)`,
-    [recordset(rows)],
-  );
-
-// Mirrors the words of ENROLMENT_STATES; today comes as $1.
-const STATE = `case when e.stopped_on is not null then 'stopped' when e.finished_on is not null then 'finished'
-  when e.paused_on is not null then 'paused' when e.start_on > $1::date then 'waiting' else 'running' end`;
-
-export const enrolmentsOf = (sql: Sql, personId: string, today: string) =>
-  sql.query<{
-    id: string;
-    cadence_id: string;
-    cadence: string;
-    start_on: string;
-    stopped_on: string | null;
-    finished_on: string | null;
-    paused_on: string | null;
-    stop_reason: string;
-    state: EnrolmentState;
-  }>(
-    `select e.id, e.cadence_id, c.name as cadence, e.start_on, e.stopped_on, e.finished_on, e.paused_on,
-       e.stop_reason, ${STATE} as state from enrolment e
-     join cadence c on c.id = e.cadence_id where e.person_id = $2::uuid order by e.start_on desc, e.id desc`,
-    [today, personId],
-  );
-
-export const peopleOn = (
-  sql: Sql,
-  cadenceId: string,
-  today: string,
-  page: { offset: number; limit: number },
-) =>
-  sql.query<{
-    id: string;
-    person_id: string;
-    name: string;
-    state: EnrolmentState;
-    start_on: string;
-    total: number;
-    paused: number;
-  }>(
-    `select e.id, e.person_id, p.name, e.start_on, ${STATE} as state, count(*) over ()::int as total,
-       count(e.paused_on) over ()::int as paused
-     from enrolment e join person p on p.id = e.person_id
-     where e.cadence_id = $2::uuid and e.open and p.archived_on is null and p.deleted_on is null
-     order by p.sort_name collate "C", e.id offset $3::int limit $4::int`,
-    [today, cadenceId, page.offset, page.limit],
-  );
-
-/** Enrolments that a change is meant for, with what it needs to know. */
-export interface OpenEnrolment {
-  id: string;
-  person_id: string;
-  person: string;
-  cadence: string;
-  paused_on: string | null;
-}
-
-export const openEnrolments = (sql: Sql, ids: readonly string[]) =>
-  sql.query<OpenEnrolment & { cadence_id: string }>(
-    `select e.id, e.person_id, e.cadence_id, e.paused_on, p.name as person, c.name as cadence
-     from enrolment e join person p on p.id = e.person_id join cadence c on c.id = e.cadence_id
-     where e.id = any($1::uuid[]) and e.open order by p.sort_name collate "C", e.id`,
-    [ids],
-  );
-
-export const stopEnrolments = (sql: Sql, ids: readonly string[], on: string, reason: string) =>
-  sql.query(
-    'update enrolment set stopped_on = $2::date, stop_reason = $3, paused_on = null where id = any($1::uuid[])',
-    [ids, on, reason],
-  );
-
-export const pauseEnrolments = (sql: Sql, ids: readonly string[], on: string) =>
-  sql.query('update enrolment set paused_on = $2::date where id = any($1::uuid[])', [ids, on]);
-
-/** Goes on with the days that were planned; what was missed is passed over. */
-export const catchUp = (sql: Sql, ids: readonly string[], today: string) =>
-  sql.query(
-    `update enrolment set paused_on = null,
-       settled_until = greatest(settled_until, $2::date - 1) where id = any($1::uuid[])`,
-    [ids, today],
-  );
-
-/** Moves what is left by the length of the pause, and with it the days that are settled. */
-export async function carryOn(sql: Sql, ids: readonly string[], today: string): Promise<void> {
-  await sql.query(
-    `update item_mark m set planned_on = m.planned_on + ($2::date - e.paused_on)
-     from enrolment e where e.id = any($1::uuid[]) and m.enrolment_id = e.id
-       and m.planned_on is not null and m.fate <> 'put_off'`,
-    [ids, today],
-  );
-  await sql.query(
-    `update enrolment set anchor_on = anchor_on + ($2::date - paused_on),
-       settled_until = settled_until + ($2::date - paused_on), paused_on = null
-     where id = any($1::uuid[])`,
-    [ids, today],
-  );
-}
-
-export const waitingMarks = (sql: Sql, limit: number) =>
-  sql.query<{
-    id: string;
-    person_id: string;
-    name: string;
-    planned_on: string;
-    cadence: string;
-    cadence_id: string;
-    total: number;
-  }>(
-    `select m.id, m.person_id, p.name, m.planned_on, c.name as cadence, c.id as cadence_id,
-       count(*) over ()::int as total
-     from item_mark m join person p on p.id = m.person_id join enrolment e on e.id = m.enrolment_id
-     join cadence c on c.id = e.cadence_id
-     where m.fate = 'waiting' and p.archived_on is null and p.deleted_on is null
-     order by m.planned_on, m.id limit $1::int`,
-    [limit],
-  );
-
-export const finishEnrolment = (sql: Sql, id: string, on: string) =>
-  sql.query('update enrolment set finished_on = $2::date where id = $1::uuid', [id, on]);
-
-export const isOn = async (sql: Sql, personId: string, cadenceId: string): Promise<boolean> =>
-  (
-    await sql.query(
-      'select 1 from enrolment where person_id = $1::uuid and cadence_id = $2::uuid and open',
-      [personId, cadenceId],
-    )
-  ).length > 0;
-
-/** The rounds that are counted from these days on. */
-export const setAnchors = (
-  sql: Sql,
-  anchors: readonly { id: string; round: number; start: string }[],
-) =>
-  sql.query(
-    `update enrolment e set anchor_round = r.round, anchor_on = r.start
-     from json_to_recordset($1::json) as r (id uuid, round int, start date) where e.id = r.id`,
-    [recordset(anchors)],
-  );
-
-export interface PassedMark {
-  id: string;
-  person_id: string;
-  fate: 'passed' | 'waiting';
-  enrolment_id: string;
-  planned_on: string;
-}
-
-/** Notes what has passed; what was noted before stays, but for what was put off and has passed since. */
-export const insertPassed = (sql: Sql, marks: readonly PassedMark[]) =>
-  sql.query(
-    `insert into item_mark (id, person_id, fate, enrolment_id, planned_on)
-     select * from json_to_recordset($1::json)
-       as r (id text, person_id uuid, fate text, enrolment_id uuid, planned_on date)
-     on conflict (id) do update set fate = excluded.fate, until = null where item_mark.fate = 'put_off'`,
-    [recordset(marks)],
-  );

@@ -1,4 +1,5 @@
-import { getCadence, stopEnrolments } from '@/contract/cadences';
+import { getCadence } from '@/contract/cadences';
+import { stopEnrolments } from '@/contract/enrolments';
 import { addPerson, getPerson } from '@/contract/people';
 import { endRota, getRota, listRotas, regroupRota, saveRota, tryRota } from '@/contract/rota';
 import { moveClock, undoAction } from '@/contract/settings';

@@ -29,7 +29,7 @@ import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../http/errors';
 import { idsOf } from '../people';
 import { find } from './actions';
-import * as q from './queries';
+import * as eq from './enrolment-queries';
 import * as rq from './rota-queries';
 
 /** The group of other scripts and digits stands outside the letters of a week. */
@@ -215,7 +215,7 @@ export async function end(ctx: Context, cadenceId: string) {
   return act(ctx, async (tx) => {
     const open = (await rq.onRota(tx, cadenceId)).filter((e) => e.open).map(({ id }) => id);
     await rq.deleteRota(tx, cadenceId);
-    await q.stopEnrolments(tx, open, ctx.clock.today(), 'The rota was ended');
+    await eq.stopEnrolments(tx, open, ctx.clock.today(), 'The rota was ended');
     return { sentence: `Ended the letter rota ${name}` };
   });
 }
@@ -250,14 +250,14 @@ async function settle(
     return days === 0 ? [] : [{ id: e.id, days }];
   });
   if (gone.length > 0)
-    await q.stopEnrolments(
+    await eq.stopEnrolments(
       tx,
       gone.map(({ id }) => id),
       ctx.clock.today(),
       GONE,
     );
   if (fresh.length > 0)
-    await q.insertEnrolments(
+    await eq.insertEnrolments(
       tx,
       fresh.map(({ id, name }) => ({
         id: newId(),

@@ -1,6 +1,7 @@
 import type { Router } from 'express';
 
 import * as api from '@/contract/cadences';
+import * as enrolments from '@/contract/enrolments';
 import * as rotaApi from '@/contract/rota';
 
 import type { Context } from '../context';
@@ -27,19 +28,23 @@ export function cadenceRoutes(router: Router, ctx: Context): void {
   );
   register(router, api.deleteCadence, ({ params }) => actions.remove(ctx, params.id));
   register(router, api.listVersions, ({ params }) => actions.versions(ctx, params.id));
-  register(router, api.listEnrolments, ({ params, query }) =>
+  register(router, enrolments.listEnrolments, ({ params, query }) =>
     running.peopleOn(ctx, params.id, query),
   );
-  register(router, api.previewEnrolment, ({ body }) => previewEnrol(ctx, body));
-  register(router, api.enrol, ({ body }) => enrol(ctx, body));
-  register(router, api.stopEnrolments, ({ body }) => running.stop(ctx, body.ids, body.reason));
-  register(router, api.pauseEnrolments, ({ body }) => running.pause(ctx, body.ids));
-  register(router, api.resumeEnrolments, ({ body }) => running.resume(ctx, body.ids, body.mode));
+  register(router, enrolments.previewEnrolment, ({ body }) => previewEnrol(ctx, body));
+  register(router, enrolments.enrol, ({ body }) => enrol(ctx, body));
+  register(router, enrolments.stopEnrolments, ({ body }) =>
+    running.stop(ctx, body.ids, body.reason),
+  );
+  register(router, enrolments.pauseEnrolments, ({ body }) => running.pause(ctx, body.ids));
+  register(router, enrolments.resumeEnrolments, ({ body }) =>
+    running.resume(ctx, body.ids, body.mode),
+  );
   register(router, rotaApi.getRota, ({ params }) => rota.read(ctx, params.id));
   register(router, rotaApi.tryRota, ({ params, body }) => rota.tryOut(ctx, params.id, body));
   register(router, rotaApi.saveRota, ({ params, body }) => rota.save(ctx, params.id, body));
   register(router, rotaApi.regroupRota, ({ params }) => rota.evenOut(ctx, params.id));
   register(router, rotaApi.endRota, ({ params }) => rota.end(ctx, params.id));
   register(router, rotaApi.listRotas, () => rota.present(ctx));
-  register(router, api.listWaiting, () => running.waiting(ctx));
+  register(router, enrolments.listWaiting, () => running.waiting(ctx));
 }

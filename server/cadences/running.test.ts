@@ -1,15 +1,12 @@
 import {
-  enrol,
   getCadence,
   listVersions,
   CadenceDraft,
-  pauseEnrolments,
-  previewEnrolment,
-  resumeEnrolments,
   saveCadence,
   switchCadence,
   tryCadence,
 } from '@/contract/cadences';
+import { enrol, pauseEnrolments, previewEnrolment, resumeEnrolments } from '@/contract/enrolments';
 import { undoAction } from '@/contract/settings';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';

@@ -6,9 +6,9 @@ import { act, type Context } from '../context';
 import { conflict, invalid } from '../http/errors';
 import { sphereNow } from '../planner';
 import { find } from './actions';
-import * as q from './queries';
+import * as eq from './enrolment-queries';
 
-type Open = Awaited<ReturnType<typeof q.openEnrolments>>;
+type Open = Awaited<ReturnType<typeof eq.openEnrolments>>;
 
 /** "Ana" or "12 people", and the cadence or how many. */
 function namesOf(open: Open): { who: string; what: string } {
@@ -23,14 +23,14 @@ const idsIn = (open: Open) => open.map(({ id }) => id);
 const peopleIn = (open: Open) => open.map(({ person_id }) => person_id);
 
 export async function stop(ctx: Context, ids: readonly string[], reason: string) {
-  const open = await q.openEnrolments(ctx.db, ids);
+  const open = await eq.openEnrolments(ctx.db, ids);
   if (open.length === 0) throw conflict('This cadence has already ended for them.');
   const { who, what } = namesOf(open);
   const change = { only: peopleIn(open) };
   return act(
     ctx,
     async (tx) => {
-      await q.stopEnrolments(tx, idsIn(open), ctx.clock.today(), reason);
+      await eq.stopEnrolments(tx, idsIn(open), ctx.clock.today(), reason);
       return { sentence: `Took ${who} off ${what}` };
     },
     change,
@@ -38,14 +38,14 @@ export async function stop(ctx: Context, ids: readonly string[], reason: string)
 }
 
 export async function pause(ctx: Context, ids: readonly string[]) {
-  const open = (await q.openEnrolments(ctx.db, ids)).filter(({ paused_on }) => !paused_on);
+  const open = (await eq.openEnrolments(ctx.db, ids)).filter(({ paused_on }) => !paused_on);
   if (open.length === 0) throw conflict('Nothing is left to pause: it is paused or has ended.');
   const { who, what } = namesOf(open);
   const change = { only: peopleIn(open) };
   return act(
     ctx,
     async (tx) => {
-      await q.pauseEnrolments(tx, idsIn(open), ctx.clock.today());
+      await eq.pauseEnrolments(tx, idsIn(open), ctx.clock.today());
       return { sentence: `Paused ${what} for ${who}` };
     },
     change,
@@ -54,7 +54,7 @@ export async function pause(ctx: Context, ids: readonly string[]) {
 
 /** Goes on after a pause: with everything later by its length, or with the days as planned. */
 export async function resume(ctx: Context, ids: readonly string[], mode: 'carry_on' | 'catch_up') {
-  const paused = (await q.openEnrolments(ctx.db, ids)).filter(({ paused_on }) => paused_on);
+  const paused = (await eq.openEnrolments(ctx.db, ids)).filter(({ paused_on }) => paused_on);
   if (paused.length === 0) throw conflict('Nothing is left to resume: it runs or has ended.');
   if (mode === 'carry_on')
     for (const cadenceId of new Set(paused.map(({ cadence_id }) => cadence_id))) {
@@ -66,7 +66,7 @@ export async function resume(ctx: Context, ids: readonly string[], mode: 'carry_
         );
     }
   const { who, what } = namesOf(paused);
-  const move = mode === 'carry_on' ? q.carryOn : q.catchUp;
+  const move = mode === 'carry_on' ? eq.carryOn : eq.catchUp;
   const change = { only: peopleIn(paused) };
   return act(
     ctx,
@@ -86,7 +86,7 @@ export async function peopleOn(
 ) {
   await find(ctx, cadenceId);
   const sphere = await sphereNow(ctx);
-  const rows = await q.peopleOn(ctx.db, cadenceId, ctx.clock.today(), page);
+  const rows = await eq.peopleOn(ctx.db, cadenceId, ctx.clock.today(), page);
   return {
     total: rows[0]?.total ?? 0,
     paused: rows[0]?.paused ?? 0,
@@ -111,7 +111,7 @@ const WAITING_SHOWN = 200;
 /** What goes out by itself and has come due, until sending is set up. */
 export async function waiting(ctx: Context) {
   const { cadences } = await sphereNow(ctx);
-  const rows = await q.waitingMarks(ctx.db, WAITING_SHOWN);
+  const rows = await eq.waitingMarks(ctx.db, WAITING_SHOWN);
   return {
     total: rows[0]?.total ?? 0,
     items: rows.map((row) => {

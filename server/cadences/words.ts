@@ -2,7 +2,7 @@ import { ownFieldName, SERVICE, BIRTHDAY, type YearlyDate } from '@/core/cadence
 import { ownValueText } from '@/core/intake';
 import type { NamedDate, OwnField } from '@/core/people';
 
-import type { EnrolCandidate } from './queries';
+import type { EnrolCandidate } from './enrolment-queries';
 
 type Nameable = Pick<
   EnrolCandidate,

@@ -1,4 +1,5 @@
-import { createCadence, enrol, getCadence, saveCadence, stopEnrolments } from '@/contract/cadences';
+import { createCadence, getCadence, saveCadence } from '@/contract/cadences';
+import { enrol, stopEnrolments } from '@/contract/enrolments';
 import { listImports, runImport, undoImport } from '@/contract/imports';
 import { changeEntry, mergeEntries, readLists } from '@/contract/lists';
 import { changeMany } from '@/contract/many';

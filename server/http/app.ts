@@ -17,6 +17,7 @@ import { intakeRoutes, publicForm } from '../intake/routes';
 import { listRoutes } from '../lists/routes';
 import { peopleRoutes } from '../people/routes';
 import { plannerRoutes } from '../planner/routes';
+import { serviceRoutes } from '../services/routes';
 import { settingsRoutes } from '../settings/routes';
 import { touchRoutes } from '../touches/routes';
 import { viewRoutes } from '../views/routes';
@@ -29,6 +30,8 @@ const BODY_LIMIT = '24mb';
 export interface AppOptions {
   /** The exported web application; null serves the API alone. */
   webDir: string | null;
+  /** Stand-ins for outside services, served beside it at /standins in the demo. */
+  standins?: Router;
   log: Logger;
 }
 
@@ -54,6 +57,7 @@ export function createApp(ctx: Context, options: AppOptions): Express {
   app.use(compression());
   app.use('/api', apiRouter(ctx, options.log));
   app.use('/form', publicForm(ctx), answerFailure(options.log));
+  if (options.standins) app.use('/standins', options.standins);
   if (options.webDir) serveWeb(app, options.webDir);
   return app;
 }
@@ -82,6 +86,7 @@ function apiRouter(ctx: Context, log: Logger): Router {
     cadenceRoutes,
     touchRoutes,
     plannerRoutes,
+    serviceRoutes,
   ])
     routes(router, ctx);
   router.use((request) => {

@@ -1,4 +1,5 @@
-import { createCadence, enrol, previewEnrolment } from '@/contract/cadences';
+import { createCadence } from '@/contract/cadences';
+import { enrol, previewEnrolment } from '@/contract/enrolments';
 import { addEntry } from '@/contract/lists';
 import { changeMany, previewMany } from '@/contract/many';
 import { editPerson } from '@/contract/people';

@@ -24,6 +24,8 @@ const FATE_WORDS = {
   skipped: (what: string) => `Skipped ${what}.`,
   passed: (what: string) =>
     `Let go of ${what}: the next one came due first, or its day had passed.`,
+  missed: (what: string) =>
+    `Not sent by itself: ${what}. Its day had passed when Pen Pal was opened again.`,
   waiting: (what: string) =>
     `Ready to go out by itself: ${what}. It waits for sending to be set up.`,
 };
@@ -53,7 +55,7 @@ export async function eventsOf(
   }>(
     `select m.id, m.planned_on, m.fate, c.name as cadence from item_mark m
      left join enrolment e on e.id = m.enrolment_id left join cadence c on c.id = e.cadence_id
-     where m.person_id = $1::uuid and m.fate in ('skipped', 'passed', 'waiting')
+     where m.person_id = $1::uuid and m.fate in ('skipped', 'passed', 'waiting', 'missed')
        and m.planned_on is not null`,
     [personId],
   );

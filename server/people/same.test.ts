@@ -1,4 +1,5 @@
-import { createCadence, enrol } from '@/contract/cadences';
+import { createCadence } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
 import { findLookAlikes, listPeople } from '@/contract/people';
 import {
   keepApart,

@@ -49,16 +49,17 @@ export interface EnrolmentRow {
   anchor_round: number;
   anchor_on: number;
   settled_until: number | null;
+  passed_over: number | null;
 }
 
 /** Enrolments that are planned from: neither ended nor paused, of cadences that are switched on. */
 export const planEnrolments = (sql: Sql, ids: readonly string[] | null) =>
   sql.query<EnrolmentRow>(
     `select e.id, e.person_id, e.cadence_id, e.anchor_round, e.anchor_on - ${EPOCH} as anchor_on,
-       greatest(m.until, e.settled_until) - ${EPOCH} as settled_until
+       greatest(m.until, e.settled_until) - ${EPOCH} as settled_until, e.settled_until - ${EPOCH} as passed_over
      from enrolment e join cadence c on c.id = e.cadence_id and c.active
      left join (select enrolment_id, max(planned_on) as until from item_mark
-                where enrolment_id is not null and fate not in ('put_off', 'waiting') and ${AMONG('person_id')}
+                where enrolment_id is not null and fate not in ('put_off', 'waiting', 'missed', 'ran') and ${AMONG('person_id')}
                 group by 1) m on m.enrolment_id = e.id
      where e.open and e.paused_on is null and ${AMONG('e.person_id')} order by e.person_id, e.id`,
     [ids],

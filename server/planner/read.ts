@@ -40,6 +40,7 @@ export async function readPeople(
         ...(dates.has(e.person_id) ? { dates: dates.get(e.person_id)!, leapDay } : {}),
       },
       settledUntil: e.settled_until,
+      ...(e.passed_over === null ? {} : { passedOver: e.passed_over }),
       ...(marks ? { settled: new Set(marks.map(({ touch }) => touch)) } : {}),
     };
   };

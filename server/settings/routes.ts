@@ -6,6 +6,7 @@ import { dailyRound } from '../cadences';
 import type { Context } from '../context';
 import { recentActions, undoAction } from '../history';
 import { register } from '../http/register';
+import { sendDue } from '../services';
 import * as actions from './actions';
 import { readCircles } from './queries';
 
@@ -36,6 +37,7 @@ export function settingsRoutes(router: Router, ctx: Context): void {
   register(router, api.moveClock, async ({ body }) => {
     const moved = await actions.moveClock(ctx, body.days);
     await dailyRound(ctx);
+    await sendDue(ctx);
     return moved;
   });
   register(router, api.listActions, async ({ query }) => ({

@@ -1,6 +1,6 @@
 import { changeEntry } from '@/contract/lists';
 
-import { enrol } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
 import { getPerson } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
 import { getSettings, moveClock, saveSettings, undoAction } from '@/contract/settings';

@@ -11,3 +11,56 @@ alter table settings
 alter table action
   -- The people whose plans it can have changed, when they were few; null for everybody's.
   add column about uuid[];
+
+alter table beat
+  -- What it does by itself that is no touch (core/cadences: Errand).
+  add column errand jsonb;
+
+-- `ran`: an errand that was done; `missed`: would have gone out by itself, and was too late.
+alter table item_mark drop constraint item_mark_fate_check;
+alter table item_mark add constraint item_mark_fate_check
+  check (fate in ('made', 'skipped', 'put_off', 'passed', 'waiting', 'ran', 'missed'));
+
+-- Outside services that cadences tell of people, over HTTP.
+create table service (
+  id uuid primary key,
+  name text not null,
+  url text not null,
+  -- Signs each call (Standard Webhooks): 'whsec_' and a key in base64.
+  secret text not null
+);
+create unique index service_name on service (lower(name));
+
+-- Calls to services. Not the owner's doing but the calendar's, and therefore not undone.
+create table service_call (
+  -- The key of the beat: the same call exists once, and the service can refuse it a second time.
+  id text primary key,
+  service_id uuid not null references service (id),
+  person_id uuid not null references person (id) on delete cascade,
+  payload jsonb not null,
+  created_at timestamptz not null,
+  state text not null check (state in ('ready', 'handed_over', 'delivered', 'failed')),
+  attempts int not null default 0,
+  -- When it is tried, or tried again.
+  next_at timestamptz not null,
+  -- What came of the last attempt, in words.
+  outcome text not null default ''
+);
+create index service_call_due on service_call (next_at) where state in ('ready', 'handed_over');
+create index service_call_service on service_call (service_id, created_at desc);
+
+do $$
+declare t text;
+begin
+  foreach t in array array['service'] loop
+    execute format('create trigger %I after insert on %I referencing new table as new_rows
+      for each statement execute function note_insert()', t || '_noted_insert', t);
+    execute format('create trigger %I after update on %I referencing old table as old_rows new table as new_rows
+      for each statement execute function note_update()', t || '_noted_update', t);
+    execute format('create trigger %I after delete on %I referencing old table as old_rows
+      for each statement execute function note_delete()', t || '_noted_delete', t);
+  end loop;
+end $$;
+
+-- What was noted of earlier actions has the shape of before; undo begins anew from here.
+delete from action;

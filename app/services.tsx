@@ -1,0 +1,1 @@
+export { ServicesScreen as default } from '@/client/services/services-screen';

@@ -1,0 +1,106 @@
+import { z } from 'zod';
+
+import { Done, Id, IdParam } from './common';
+import { endpoint } from './endpoint';
+
+const subject = 'services';
+
+export const CALL_STATES = ['ready', 'handed_over', 'delivered', 'failed'] as const;
+
+const url = z
+  .string()
+  .trim()
+  .max(2000)
+  .refine((text) => /^https?:\/\/[^\s/]+/i.test(text) && URL.canParse(text), {
+    message: 'Give a web address that begins with https:// or http://.',
+  });
+
+const Service = z.object({
+  id: Id,
+  name: z.string(),
+  url: z.string(),
+  /** With which the service checks that a call comes from here. */
+  secret: z.string(),
+  /** Beats that tell it of people. */
+  beats: z.number().int(),
+});
+export type Service = z.infer<typeof Service>;
+
+const ServiceCall = z.object({
+  id: z.string(),
+  service: z.string(),
+  personId: Id,
+  name: z.string(),
+  at: z.string(),
+  state: z.enum(CALL_STATES),
+  attempts: z.number().int(),
+  /** When it is tried again, while it is not delivered. */
+  nextAt: z.string().nullable(),
+  /** What came of the last attempt. */
+  outcome: z.string(),
+});
+
+const ServiceDraft = z.object({
+  name: z.string().trim().min(1, 'Give the service a name.').max(120),
+  url,
+});
+
+export const listServices = endpoint({
+  method: 'get',
+  path: '/services',
+  subject,
+  summary: 'Outside services that cadences can tell of people, and the latest calls to them',
+  response: z.object({ services: z.array(Service), calls: z.array(ServiceCall) }),
+});
+
+export const createService = endpoint({
+  method: 'post',
+  path: '/services',
+  subject,
+  summary: 'Adds an outside service; its secret is made here',
+  body: ServiceDraft,
+  response: Done.extend({ id: Id }),
+  errors: ['invalid', 'conflict'],
+});
+
+export const saveService = endpoint({
+  method: 'put',
+  path: '/services/:id',
+  subject,
+  summary: 'Changes the name or the address of a service',
+  params: IdParam,
+  body: ServiceDraft,
+  response: Done,
+  errors: ['invalid', 'not_found', 'conflict'],
+});
+
+export const deleteService = endpoint({
+  method: 'delete',
+  path: '/services/:id',
+  subject,
+  summary: 'Removes a service that no cadence tells of people, with the list of calls to it',
+  params: IdParam,
+  response: Done,
+  errors: ['not_found', 'conflict'],
+});
+
+export const tryService = endpoint({
+  method: 'post',
+  path: '/services/:id/try',
+  subject,
+  summary: 'Sends one call about a person at once, marked as a trial, and says what came of it',
+  params: IdParam,
+  body: z.object({ personId: Id }),
+  response: z.object({ delivered: z.boolean(), outcome: z.string(), sent: z.string() }),
+  errors: ['not_found'],
+});
+
+export const retryCall = endpoint({
+  method: 'post',
+  path: '/services/calls/retry',
+  subject,
+  summary: 'Tries a call again that was given up',
+  body: z.object({ id: z.string().max(200) }),
+  response: z.object({ sentence: z.string() }),
+  errors: ['not_found', 'conflict'],
+});

@@ -1,0 +1,3 @@
+export { tell } from './actions';
+export { readServices } from './queries';
+export { sendDue } from './send';

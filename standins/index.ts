@@ -1,0 +1,1 @@
+export { listService } from './list-service';
