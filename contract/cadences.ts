@@ -75,6 +75,13 @@ export const CadenceDraft = z.object({
 });
 export type CadenceDraft = z.infer<typeof CadenceDraft>;
 
+const Feed = z.object({
+  viewId: Id,
+  /** So many begin on each working day; null for all at once. */
+  perDay: z.number().int().min(1, 'At least one person a day has to begin.').max(20_000).nullable(),
+});
+export type Feed = z.infer<typeof Feed>;
+
 export const Cadence = CadenceDraft.extend({
   id: Id,
   version: z.number().int(),
@@ -84,6 +91,8 @@ export const Cadence = CadenceDraft.extend({
   people: z.number().int(),
   /** Whether it calls people by their initials. */
   rota: z.boolean(),
+  /** The view whose people join it by themselves. */
+  feed: Feed.nullable(),
 });
 export type Cadence = z.infer<typeof Cadence>;
 
@@ -135,6 +144,17 @@ export const switchCadence = endpoint({
   body: z.object({ active: z.boolean() }),
   response: Done,
   errors: ['not_found'],
+});
+
+export const feedCadence = endpoint({
+  method: 'put',
+  path: '/cadences/:id/feed',
+  subject,
+  summary: 'Lets everybody who is in a view, now or later, join a cadence by themselves',
+  params: IdParam,
+  body: z.object({ feed: Feed.nullable() }),
+  response: Done,
+  errors: ['not_found', 'conflict'],
 });
 
 export const deleteCadence = endpoint({

@@ -32,6 +32,8 @@ const EnrolRequest = z.object({
     .nullable()
     .default(null),
   leaveOut: z.array(Id).max(20_000).default([]),
+  /** Leaves out whoever lacks something that a beat needs. */
+  leaveOutLacking: z.boolean().default(false),
 });
 
 export const previewEnrolment = endpoint({

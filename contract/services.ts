@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-import { Done, Id, IdParam } from './common';
+import { Day, Done, Id, IdParam } from './common';
 import { endpoint } from './endpoint';
 
 const subject = 'services';
@@ -31,7 +31,7 @@ const ServiceCall = z.object({
   service: z.string(),
   personId: Id,
   name: z.string(),
-  at: z.string(),
+  on: Day,
   state: z.enum(CALL_STATES),
   attempts: z.number().int(),
   /** When it is tried again, while it is not delivered. */
@@ -50,7 +50,7 @@ export const listServices = endpoint({
   path: '/services',
   subject,
   summary: 'Outside services that cadences can tell of people, and the latest calls to them',
-  response: z.object({ services: z.array(Service), calls: z.array(ServiceCall) }),
+  response: z.object({ today: Day, services: z.array(Service), calls: z.array(ServiceCall) }),
 });
 
 export const createService = endpoint({

@@ -206,9 +206,9 @@ function Builder({ saved, first, owner }: BuilderProps) {
             disabled={!changed || busy}
             onPress={keep}
           />
-          {saved && !changed && !saved.rota ? (
+          {saved && !changed ? (
             <Button
-              weight="main"
+              weight={saved.rota ? 'plain' : 'main'}
               label="Enroll people"
               onPress={() => router.navigate(`/enrol?cadence=${saved.id}`)}
             />

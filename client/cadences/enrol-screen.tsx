@@ -71,9 +71,7 @@ export function EnrolScreen() {
   );
 }
 
-/** A letter rota takes people in by itself. */
-const joinable = (cadences: readonly Cadence[]) =>
-  cadences.filter(({ rota, active }) => !rota && active);
+const joinable = (cadences: readonly Cadence[]) => cadences.filter(({ active }) => active);
 
 function NoCadence() {
   const router = useRouter();
@@ -112,6 +110,7 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
     who,
     startOn: startOn as PlainDate,
     perDay: pace === 'phased' ? Math.max(1, Number.parseInt(perDay, 10) || 1) : null,
+    leaveOutLacking: lacking === 'out',
   };
   const preview = useQuery<Preview, CallFault>({
     queryKey: ['enrol-preview', body, samplePersonId],
@@ -127,11 +126,10 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
     toDayNumber(startOn as PlainDate),
   );
   const data = preview.data;
-  const leaveOut = lacking === 'out' && data ? data.lacking.map(({ id }) => id) : [];
-  const joining = (data?.people ?? 0) - leaveOut.length;
+  const joining = (data?.people ?? 0) - (lacking === 'out' ? (data?.lackingCount ?? 0) : 0);
   const go = () =>
     enrolling.mutate(
-      { body: { ...body, leaveOut } },
+      { body },
       {
         onSuccess: () => {
           setSelection(null);
@@ -154,8 +152,10 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
           options={cadences.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={setCadenceId}
         />
-        <DayField label="Starts on" value={startOn} onChange={setStartOn} min={today} />
-        {pace === 'phased' ? (
+        {cadence?.rota ? null : (
+          <DayField label="Starts on" value={startOn} onChange={setStartOn} min={today} />
+        )}
+        {cadence?.rota ? null : pace === 'phased' ? (
           <NumberField
             label="Begin on each working day"
             unit="people"
@@ -164,7 +164,14 @@ function Enrolment({ cadences, first, who, chosen, today }: EnrolmentProps) {
           />
         ) : null}
       </View>
-      <Choice label="How they start" value={pace} options={PACES} onChange={setPace} />
+      {cadence?.rota ? (
+        <Soft>
+          Each begins in the week of their letter, also those whom the rota is not for. It takes in
+          those whom it is for by itself.
+        </Soft>
+      ) : (
+        <Choice label="How they start" value={pace} options={PACES} onChange={setPace} />
+      )}
       {advice ? <Soft>{advice}</Soft> : null}
       {past > 0 ? (
         <Soft>

@@ -7,6 +7,7 @@ import { deleteCadence, switchCadence, type Cadence, type CadenceDraft } from '@
 import { isCalendar } from '@/core/cadences';
 import type { PlainDate } from '@/core/time';
 
+import { FeedForm } from './feed-form';
 import { PeopleOn } from './people-on';
 import { Versions } from './versions';
 
@@ -55,6 +56,7 @@ export function Keeping({
           Switched off, it plans nothing for anybody; their rounds go on when it is on again.
         </Soft>
       )}
+      {saved.rota ? null : <FeedForm saved={saved} />}
       <PeopleOn id={saved.id} calendar={isCalendar(saved) || saved.rota} today={today} />
       <Versions id={saved.id} onTake={onTake} />
     </View>

@@ -46,6 +46,7 @@ export function Consistency() {
               step={step}
               y={y}
               label={i % 4 === 0}
+              last={i === weeks.length - 1}
             />
           ));
         }}
@@ -64,12 +65,14 @@ function Week({
   step,
   y,
   label,
+  last,
 }: {
   week: { monday: PlainDate; made: number; planned: number };
   x: number;
   step: number;
   y: (n: number) => number;
   label: boolean;
+  last: boolean;
 }) {
   const width = step * 0.7;
   return (
@@ -90,7 +93,7 @@ function Week({
         strokeWidth={1.5}
       />
       {label ? (
-        <Caption x={x} y={HEIGHT - 4}>
+        <Caption x={last ? x + width : x} y={HEIGHT - 4} anchor={last ? 'end' : 'start'}>
           {shortDate(week.monday, week.monday)}
         </Caption>
       ) : null}

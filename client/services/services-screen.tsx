@@ -28,7 +28,7 @@ import {
   tryService,
   type Service,
 } from '@/contract/services';
-import { plural } from '@/core/time';
+import { plural, shortDate, type PlainDate } from '@/core/time';
 
 type Call = CallOutput<typeof listServices>['calls'][number];
 
@@ -44,13 +44,13 @@ export function ServicesScreen() {
         again when the service is away.
       </Body>
       <Waiting query={services}>
-        {({ services: all, calls }) => (
+        {({ services: all, calls, today }) => (
           <>
             {all.map((service) => (
               <ServiceCard key={`${service.id} ${service.name} ${service.url}`} service={service} />
             ))}
             <NewService />
-            <Calls calls={calls} />
+            <Calls calls={calls} today={today} />
           </>
         )}
       </Waiting>
@@ -167,9 +167,18 @@ function ServiceCard({ service }: { service: Service }) {
 /** Sends one call about a person of the owner's choice, marked as a trial. */
 function Try({ service }: { service: Service }) {
   const attempt = useWrite(tryService);
+  const [open, setOpen] = useState(false);
+  if (!open)
+    return (
+      <Button
+        className="self-start"
+        label="Try it on somebody"
+        spoken={`Try ${service.name} on somebody`}
+        onPress={() => setOpen(true)}
+      />
+    );
   return (
     <View className="gap-2">
-      <Lead>Try it on somebody</Lead>
       <Soft>One call is sent at once, marked as a trial, with what is on record of them.</Soft>
       <FindPerson
         label="Person to try it on"
@@ -197,7 +206,7 @@ const STATE_WORDS: Record<Call['state'], string> = {
   failed: 'given up',
 };
 
-function Calls({ calls }: { calls: readonly Call[] }) {
+function Calls({ calls, today }: { calls: readonly Call[]; today: PlainDate }) {
   const retry = useWrite(retryCall);
   if (calls.length === 0) return null;
   return (
@@ -211,7 +220,7 @@ function Calls({ calls }: { calls: readonly Call[] }) {
               <Linked href={`/people/${call.personId}`}>
                 <Lead>{call.name}</Lead>
               </Linked>
-              <Soft>{`${STATE_WORDS[call.state]}, ${call.at.slice(0, 10)}`}</Soft>
+              <Soft>{`${STATE_WORDS[call.state]}, ${shortDate(call.on, today)}`}</Soft>
             </View>
             <View className="flex-row flex-wrap items-center justify-between gap-2">
               <Soft className="flex-1">{`${call.service}. ${call.outcome}`}</Soft>

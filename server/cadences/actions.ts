@@ -119,6 +119,7 @@ export const toAnswer = (c: q.StoredCadence) => ({
   active: c.active,
   people: c.people,
   rota: c.rota,
+  feed: c.feed,
 });
 
 export async function find(ctx: Context, id: string) {

@@ -62,6 +62,21 @@ describe('enrolling', () => {
     });
   });
 
+  test('who lacks what a beat needs is left out, however many they are', async () => {
+    const ana = await person('Ana');
+    for (const name of ['Bo', 'Cy'])
+      await person(name, { phone: '', email: `${name}@example.com` });
+    const body = {
+      cadenceId: await quarterly(),
+      who: { filter: {} },
+      startOn: TODAY,
+      leaveOutLacking: true,
+    };
+    const preview = await api.call(previewEnrolment, { body: { ...body, samplePersonId: null } });
+    expect(preview).toMatchObject({ people: 3, lackingCount: 2, candidates: [{ id: ana }] });
+    expect(await api.call(enrol, { body })).toMatchObject({ people: 1 });
+  });
+
   test('the whole enrolment is undone as one, unless something was logged on it', async () => {
     const ana = await person('Ana');
     const cadenceId = await quarterly();

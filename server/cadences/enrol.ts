@@ -25,6 +25,7 @@ import { idsOf } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { find } from './actions';
 import { compareLoad } from './load';
+import { letterWeeks } from './rota';
 import * as eq from './enrolment-queries';
 import { wordValues, yearlyDates } from './words';
 
@@ -34,6 +35,7 @@ export interface EnrolRequest {
   startOn: PlainDate;
   perDay: number | null;
   leaveOut: readonly string[];
+  leaveOutLacking: boolean;
 }
 
 /** Those who would join, in the order asked for, each with the day on which they begin. */
@@ -51,8 +53,11 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
   const people = await eq.enrolCandidates(ctx.db, ids, cadence.id);
   const out = new Set(request.leaveOut);
   const asked = people.filter((person) => !person.already_on);
+  const lacking = asked.flatMap((person) => lackingOf(person, cadence));
+  if (request.leaveOutLacking) for (const { id } of lacking) out.add(id);
   const joining = asked.filter(({ id }) => !out.has(id));
-  const days = startDays(
+  const byLetter = cadence.rota ? await letterWeeks(ctx, cadence.id, joining) : null;
+  const phased = startDays(
     joining.length,
     toDayNumber(request.startOn),
     request.perDay,
@@ -61,10 +66,22 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
   const runs = new Map(
     joining.map((person, i): [string, Run] => [
       person.id,
-      { start: days[i]!, dates: yearlyDates(person), leapDay: sphere.settings.leapDay },
+      {
+        start: byLetter?.get(person.id) ?? phased[i]!,
+        dates: yearlyDates(person),
+        leapDay: sphere.settings.leapDay,
+      },
     ]),
   );
-  return { cadence, sphere, asked, joining, runs, alreadyOn: people.length - asked.length };
+  return {
+    cadence,
+    sphere,
+    asked,
+    joining,
+    lacking,
+    runs,
+    alreadyOn: people.length - asked.length,
+  };
 }
 
 const CANDIDATES_SHOWN = 50;
@@ -76,12 +93,14 @@ export async function previewEnrol(
   ctx: Context,
   request: EnrolRequest & { samplePersonId: string | null },
 ): Promise<CallOutput<typeof previewEnrolment>> {
-  const { cadence, sphere, asked, joining, runs, alreadyOn } = await joiningOf(ctx, request);
+  const { cadence, sphere, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
+    ctx,
+    request,
+  );
   const starts = new Map([...runs].map(([id, run]) => [id, { run }]));
   const then = withJoining(sphere.people, cadence, starts);
   const sample = joining.find(({ id }) => id === request.samplePersonId) ?? joining[0] ?? null;
   const own = await readOwnFields(ctx.db);
-  const lacking = asked.flatMap((person) => lackingOf(person, cadence));
   const last = Math.max(...[...runs.values()].map(({ start }) => start));
   return {
     people: asked.length,

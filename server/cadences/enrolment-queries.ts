@@ -38,15 +38,33 @@ export interface NewEnrolment {
   person_id: string;
   cadence_id: string;
   start_on: string;
+  /** 'hand' when left out. */
+  origin?: 'rota' | 'view';
 }
 
 export const insertEnrolments = (sql: Sql, rows: readonly NewEnrolment[]) =>
   sql.query(
-    `insert into enrolment (id, person_id, cadence_id, start_on, anchor_on)
-     select id, person_id, cadence_id, start_on, start_on from json_to_recordset($1::json)
-       as r (id uuid, person_id uuid, cadence_id uuid, start_on date)`,
+    `insert into enrolment (id, person_id, cadence_id, start_on, anchor_on, origin)
+     select id, person_id, cadence_id, start_on, start_on, coalesce(origin, 'hand') from json_to_recordset($1::json)
+       as r (id uuid, person_id uuid, cadence_id uuid, start_on date, origin text)`,
     [recordset(rows)],
   );
+
+/** Everybody who is or ever was on a cadence. */
+export const everOn = (sql: Sql, cadenceId: string) =>
+  sql.query<{ person_id: string }>(
+    'select distinct person_id from enrolment where cadence_id = $1::uuid',
+    [cadenceId],
+  );
+
+/** How many a view brought in on a day. */
+export const joinedOn = async (sql: Sql, cadenceId: string, day: string): Promise<number> =>
+  (
+    await sql.query(
+      `select 1 from enrolment where cadence_id = $1::uuid and start_on = $2::date and origin = 'view'`,
+      [cadenceId, day],
+    )
+  ).length;
 
 // Mirrors the words of ENROLMENT_STATES; today comes as $1.
 const STATE = `case when e.stopped_on is not null then 'stopped' when e.finished_on is not null then 'finished'

@@ -16,6 +16,8 @@ interface CadenceRow {
   active: boolean;
   people: number;
   rota: boolean;
+  fed_by: string | null;
+  fed_per_day: number | null;
   beats: Beat[];
 }
 
@@ -25,13 +27,21 @@ export type StoredCadence = Cadence & {
   active: boolean;
   people: number;
   rota: boolean;
+  feed: Feed | null;
 };
+
+/** A view whose people join by themselves. */
+export interface Feed {
+  viewId: string;
+  /** So many on each working day; null for all at once. */
+  perDay: number | null;
+}
 
 /** A call by initials belongs to the week of its letter; it is let go after the week that follows. */
 const ROTA_LAPSE_DAYS = 14;
 
 const SELECT = `select c.id, c.version, c.name, c.advice, c.rounds, c.gap_days, c.follow_on, c.hand_over_to,
-  c.hand_over_wait, c.active,
+  c.hand_over_wait, c.active, c.fed_by, c.fed_per_day,
   (select count(*)::int from enrolment e where e.cadence_id = c.id and e.open) as people,
   exists (select 1 from rota r where r.cadence_id = c.id) as rota,
   coalesce((select json_agg(json_build_object('id', b.id, 'timing', b.timing, 'kind', b.kind,
@@ -52,6 +62,7 @@ const toCadence = (row: CadenceRow): StoredCadence => ({
   active: row.active,
   people: row.people,
   rota: row.rota,
+  feed: row.fed_by ? { viewId: row.fed_by, perDay: row.fed_per_day } : null,
   ...(row.rota ? { lapseDays: ROTA_LAPSE_DAYS } : {}),
 });
 
@@ -101,6 +112,13 @@ export async function updateCadence(
 
 export const setActive = (sql: Sql, id: string, active: boolean) =>
   sql.query('update cadence set active = $2::boolean where id = $1::uuid', [id, active]);
+
+export const setFeed = (sql: Sql, id: string, feed: Feed | null) =>
+  sql.query('update cadence set fed_by = $2::uuid, fed_per_day = $3::int where id = $1::uuid', [
+    id,
+    feed?.viewId ?? null,
+    feed?.perDay ?? null,
+  ]);
 
 export const everEnrolled = async (sql: Sql, id: string): Promise<boolean> =>
   (await sql.query('select 1 from enrolment where cadence_id = $1::uuid limit 1', [id])).length > 0;

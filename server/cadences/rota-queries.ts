@@ -63,6 +63,15 @@ export const rotaNames = (sql: Sql, ids: readonly string[]) =>
     [ids],
   );
 
+/** Whom the owner put on a rota by hand; they are called whether it is for them or not. */
+export const putOn = async (sql: Sql, cadenceId: string): Promise<string[]> =>
+  (
+    await sql.query<{ person_id: string }>(
+      `select person_id from enrolment where cadence_id = $1::uuid and open and origin = 'hand'`,
+      [cadenceId],
+    )
+  ).map(({ person_id }) => person_id);
+
 /** Everybody who is or was on the cadence, with why they went. */
 export const onRota = (sql: Sql, cadenceId: string) =>
   sql.query<{

@@ -1,5 +1,5 @@
 import { getCadence } from '@/contract/cadences';
-import { stopEnrolments } from '@/contract/enrolments';
+import { stopEnrolments, enrol, previewEnrolment } from '@/contract/enrolments';
 import { addPerson, getPerson } from '@/contract/people';
 import { endRota, getRota, listRotas, regroupRota, saveRota, tryRota } from '@/contract/rota';
 import { moveClock, undoAction } from '@/contract/settings';
@@ -70,6 +70,38 @@ test('the weeks come as the rota said, and a quarter later again', async () => {
   const letters = weeks.map(({ groups }) => groups.filter((g) => g.people > 0)[0]!.name);
   expect(seen.slice(0, 13).map((name) => name.split(' ')[1]![0])).toEqual(letters);
 }, 60_000);
+
+test('adding somebody is undone although the rota took them in at once', async () => {
+  await save();
+  const { actionId, id: personId } = await api.call(addPerson, {
+    body: { givenName: 'New', familyName: 'Usher', phone: '555-0102' },
+  });
+  expect(await next(personId)).toBeTruthy();
+  await api.call(undoAction, { params: { id: actionId } });
+  expect((await api.call(getRota, { params: { id } })).people).toBe(13);
+});
+
+test('by hand anybody is put on the rota, in the week of their letter, and stays on it', async () => {
+  const tag = (
+    await api.call(addPerson, {
+      body: { givenName: 'Sam', familyName: 'Ash', phone: '555-0103', tags: ['letters'] },
+    })
+  ).id;
+  const other = await add('Usher');
+  await save({ who: { tags: ['letters'] } });
+  expect(await next(tag)).toBeTruthy();
+  expect(await next(other)).toBeUndefined();
+  const body = { cadenceId: id, who: { ids: [other] }, startOn: TODAY };
+  const preview = await api.call(previewEnrolment, { body: { ...body, samplePersonId: null } });
+  await api.call(enrol, { body });
+  const { weeks, people } = await api.call(getRota, { params: { id } });
+  expect(people).toBe(2);
+  const week = weeks.find(({ groups }) => groups.some((g) => g.people > 0 && g.name === 'U'))!;
+  expect(await next(other)).toBe(week.monday);
+  expect(preview.sample!.touches[0]!.on).toBe(week.monday);
+  await api.call(moveClock, { body: { days: 1 } });
+  expect(await next(other)).toBe(week.monday);
+});
 
 test('a call that was not made lapses after the week that follows its own', async () => {
   await save();

@@ -44,14 +44,15 @@ const clockOf = ({
   weeks,
 });
 
-/** The people that a rota calls, by the name that counts. */
+/** The people that a rota calls, by the name that counts: those it is for, and whom the owner put on it. */
 async function namesOf(
   ctx: Context,
   sql: Sql,
-  { who, name_part }: Pick<rq.RotaRow, 'who' | 'name_part'>,
+  { cadence_id, who, name_part }: Pick<rq.RotaRow, 'cadence_id' | 'who' | 'name_part'>,
 ) {
-  const ids = await idsOf(sql, { filter: who }, ctx.clock.today());
-  return (await rq.rotaNames(sql, ids)).map((row) => ({ id: row.id, name: row[name_part] }));
+  const ids = new Set(await idsOf(sql, { filter: who }, ctx.clock.today()));
+  for (const id of await rq.putOn(sql, cadence_id)) ids.add(id);
+  return (await rq.rotaNames(sql, [...ids])).map((row) => ({ id: row.id, name: row[name_part] }));
 }
 
 const toRow = (id: string, cadenceId: string, d: RotaDraft): Omit<rq.RotaRow, 'assigned'> => ({
@@ -263,6 +264,7 @@ async function settle(
         id: newId(),
         person_id: id,
         cadence_id: rota.cadence_id,
+        origin: 'rota' as const,
         start_on: toPlainDate(nextMonday(clock, weekOf(name), Math.max(today, clock.firstMonday))),
       })),
     );
@@ -280,6 +282,28 @@ function moveOf(clock: RotaClock, week: number, anchor: DayNumber, today: DayNum
   const next = anchor + rounds * period;
   const wanted = nearestMonday(clock, week, next);
   return wanted < weekStart(today) ? 0 : wanted - next;
+}
+
+/** The Monday on which each of these people is next called by their letter. */
+export async function letterWeeks(
+  ctx: Context,
+  cadenceId: string,
+  people: readonly { id: string }[],
+): Promise<Map<string, DayNumber>> {
+  const rota = (await rq.findRota(ctx.db, cadenceId))!;
+  const clock = clockOf(rota);
+  const groups = letterGroups(rota.cuts);
+  const from = Math.max(toDayNumber(ctx.clock.today()), clock.firstMonday);
+  const rows = await rq.rotaNames(
+    ctx.db,
+    people.map(({ id }) => id),
+  );
+  return new Map(
+    rows.map((row) => {
+      const week = rota.assigned[groupOf(row[rota.name_part], groups, rota.particles)]!;
+      return [row.id, nextMonday(clock, week, from)];
+    }),
+  );
 }
 
 /** Takes new people into the rotas. The calendar's doing, not the owner's: it is not undone. */

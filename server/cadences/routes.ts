@@ -9,6 +9,7 @@ import { register } from '../http/register';
 import * as actions from './actions';
 import { tryDraft } from './change';
 import { enrol, previewEnrol } from './enrol';
+import { feed } from './feed';
 import { readCadences } from './queries';
 import * as rota from './rota';
 import * as running from './running';
@@ -26,6 +27,7 @@ export function cadenceRoutes(router: Router, ctx: Context): void {
   register(router, api.switchCadence, ({ params, body }) =>
     actions.setActive(ctx, params.id, body.active),
   );
+  register(router, api.feedCadence, ({ params, body }) => feed(ctx, params.id, body.feed));
   register(router, api.deleteCadence, ({ params }) => actions.remove(ctx, params.id));
   register(router, api.listVersions, ({ params }) => actions.versions(ctx, params.id));
   register(router, enrolments.listEnrolments, ({ params, query }) =>

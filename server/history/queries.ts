@@ -60,6 +60,17 @@ interface Span {
   last: number;
 }
 
+/**
+ * Takes people who are about to go off the cadences that took them in by themselves, as long as
+ * nothing came of it: that is not the owner's doing, and keeps no undo from being possible.
+ */
+export const dropJoined = (sql: Sql, personIds: readonly string[]) =>
+  sql.query(
+    `delete from enrolment e where e.person_id = any($1::uuid[]) and e.origin <> 'hand'
+       and not exists (select 1 from item_mark m where m.enrolment_id = e.id)`,
+    [personIds],
+  );
+
 export async function revert(sql: Sql, actionId: string, group: ChangeGroup & Span): Promise<void> {
   const table = tableIdent(group.table_name);
   if (group.op === 'insert') {

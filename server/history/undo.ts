@@ -1,7 +1,7 @@
 import { act, type Context } from '../context';
 import { conflict, notFound } from '../http/errors';
 
-import { changedSince, changeGroups, findAction, markUndone, revert } from './queries';
+import { changedSince, changeGroups, dropJoined, findAction, markUndone, revert } from './queries';
 
 const isForeignKeyFault = (error: unknown) => (error as { code?: string }).code === '23503';
 
@@ -23,6 +23,8 @@ export async function undoAction(ctx: Context, id: string) {
             throw conflict(
               'Something changed since then, so undoing this would lose the newer change.',
             );
+          if (group.table_name === 'person' && group.op === 'insert')
+            await dropJoined(tx, group.ids);
           await revert(tx, id, group);
         }
         await markUndone(tx, id, true);

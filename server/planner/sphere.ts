@@ -12,7 +12,7 @@ import { toDayNumber, type DayNumber } from '@/core/time';
 import { holdsOf, kindSetups, ofKinds } from '@/core/touches';
 
 import { holidaysOff } from '../almanac';
-import { readCadences, settleRotas, type StoredCadence } from '../cadences';
+import { readCadences, settleFeeds, settleRotas, type StoredCadence } from '../cadences';
 import type { Context } from '../context';
 import { readSettings, type OwnerSettings } from '../settings';
 import * as q from './queries';
@@ -119,14 +119,15 @@ async function readOptions(
 }
 
 async function readSphere(ctx: Context): Promise<Sphere> {
-  // Somebody who was just added is called by their letter from now on.
-  await settleRotas(ctx);
   const settings = await readSettings(ctx.db);
-  const cadences = new Map((await readCadences(ctx.db)).map((one) => [one.id, one]));
-  const read = await readPeople(ctx.db, cadences, settings, null);
   const holidays = new Map(
     holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]),
   );
+  // Somebody who was just added is called by their letter, or joins what a view feeds, from now on.
+  await settleRotas(ctx);
+  await settleFeeds(ctx, calendarOf(settings, holidays));
+  const cadences = new Map((await readCadences(ctx.db)).map((one) => [one.id, one]));
+  const read = await readPeople(ctx.db, cadences, settings, null);
   const options = await readOptions(ctx, settings, holidays);
   const result = plan(read.people, options);
   const byPerson = byPersonOf(result);

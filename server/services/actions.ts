@@ -1,6 +1,7 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { listServices } from '@/contract/services';
 import { verdictOn } from '@/core/services';
+import { todayIn } from '@/core/zones';
 
 import { act, type Context } from '../context';
 import { newId, type Sql } from '../db';
@@ -16,11 +17,12 @@ const CALLS_SHOWN = 100;
 export async function read(ctx: Context): Promise<CallOutput<typeof listServices>> {
   const calls = await q.latestCalls(ctx.db, CALLS_SHOWN);
   return {
+    today: ctx.clock.today(),
     services: await q.readServices(ctx.db),
     calls: calls.map(({ person_id, created_at, next_at, ...call }) => ({
       ...call,
       personId: person_id,
-      at: created_at,
+      on: todayIn(ctx.clock.zone, Date.parse(created_at)),
       nextAt: call.state === 'ready' ? next_at : null,
     })),
   };

@@ -21,11 +21,7 @@ export async function list(ctx: Context) {
   );
   const views = [];
   for (const row of rows) {
-    // A view whose filter can't be asked any more (an own field is gone) says so instead of failing.
-    const fault = await assertRules(ctx.db, row).then(
-      () => null,
-      (error: Error) => error.message,
-    );
+    const fault = await faultOf(ctx.db, row);
     views.push({
       ...row,
       people: fault ? 0 : await countPeople(ctx.db, row, ctx.clock.today()),
@@ -34,6 +30,23 @@ export async function list(ctx: Context) {
   }
   return { views };
 }
+
+/** A view's name and filter, with what keeps it from being asked; null when it is gone. */
+export async function filterOf(sql: Sql, id: string) {
+  const view = await maybeOne<Pick<ViewRow, 'name' | 'filter'>>(
+    sql,
+    'select name, filter from saved_view where id = $1::uuid',
+    [id],
+  );
+  return view && { ...view, fault: await faultOf(sql, view) };
+}
+
+/** Why a view can't be asked any more (an own field is gone); null when it can. */
+const faultOf = (sql: Sql, view: Pick<ViewRow, 'filter'>) =>
+  assertRules(sql, view).then(
+    () => null,
+    (error: Error) => error.message,
+  );
 
 async function assertFree(tx: Sql, name: string, ownId: string | null = null): Promise<void> {
   const taken = await maybeOne(
@@ -97,11 +110,17 @@ export async function order(ctx: Context, ids: readonly string[]) {
 
 export async function remove(ctx: Context, id: string) {
   return act(ctx, async (tx) => {
+    const fed = await tx.query<{ name: string }>(
+      'select name from cadence where fed_by = $1::uuid order by name',
+      [id],
+    );
     const [row] = await tx.query<{ name: string }>(
       'delete from saved_view where id = $1::uuid returning name',
       [id],
     );
     if (!row) throw notFound('This view is not there any more.');
-    return { sentence: `Took the view ${row.name} away` };
+    const joins = fed.map(({ name }) => name).join(' or ');
+    const also = joins ? `; nobody joins ${joins} by it any more` : '';
+    return { sentence: `Took the view ${row.name} away${also}` };
   });
 }

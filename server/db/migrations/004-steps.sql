@@ -21,6 +21,16 @@ alter table item_mark drop constraint item_mark_fate_check;
 alter table item_mark add constraint item_mark_fate_check
   check (fate in ('made', 'skipped', 'put_off', 'passed', 'waiting', 'ran', 'missed'));
 
+alter table cadence
+  -- A view whose people join by themselves, so many on each working day; null for all at once.
+  add column fed_by uuid references saved_view (id) on delete set null,
+  add column fed_per_day int default 3 check (fed_per_day >= 1);
+
+-- Who put somebody on a cadence: the owner or another cadence, the letter rota, or a view that feeds it.
+alter table enrolment add column origin text not null default 'hand'
+  check (origin in ('hand', 'rota', 'view'));
+update enrolment e set origin = 'rota' from rota r where r.cadence_id = e.cadence_id;
+
 -- Outside services that cadences tell of people, over HTTP.
 create table service (
   id uuid primary key,

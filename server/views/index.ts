@@ -1,0 +1,1 @@
+export { filterOf } from './actions';
