@@ -35,8 +35,8 @@ export type Lack = (typeof LACKS)[number];
 
 const Warmth = z.enum(WARMTHS);
 
-/** A filter over people; everything given must hold. */
-export const PeopleFilter = z.object({
+/** A filter over people; everything given must hold. What is not known is refused: it would mean everybody. */
+export const PeopleFilter = z.strictObject({
   text: z.string().max(200).optional(),
   circleIds: z.array(Id).max(50).optional(),
   warmths: z.array(Warmth).optional(),

@@ -26,6 +26,7 @@ const WATCHED = [
   'beat',
   'cadence_version',
   'rota',
+  'service',
   'enrolment',
   'touch',
   'follow_up',

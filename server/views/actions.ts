@@ -111,7 +111,7 @@ export async function order(ctx: Context, ids: readonly string[]) {
 export async function remove(ctx: Context, id: string) {
   return act(ctx, async (tx) => {
     const fed = await tx.query<{ name: string }>(
-      'select name from cadence where fed_by = $1::uuid order by name',
+      'update cadence set fed_by = null where fed_by = $1::uuid returning name',
       [id],
     );
     const [row] = await tx.query<{ name: string }>(

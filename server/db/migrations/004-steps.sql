@@ -23,7 +23,7 @@ alter table item_mark add constraint item_mark_fate_check
 
 alter table cadence
   -- A view whose people join by themselves, so many on each working day; null for all at once.
-  add column fed_by uuid references saved_view (id) on delete set null,
+  add column fed_by uuid references saved_view (id),
   add column fed_per_day int default 3 check (fed_per_day >= 1);
 
 -- Who put somebody on a cadence: the owner or another cadence, the letter rota, or a view that feeds it.
