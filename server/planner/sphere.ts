@@ -136,7 +136,7 @@ async function readSphere(ctx: Context): Promise<Sphere> {
 
 const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.personId);
 
-/** The sphere after a write about these people; the one before is not used any more. */
+/** The sphere after a write about these people. The one before stays as it is: a request may hold it. */
 async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Promise<Sphere> {
   const { cadences, settings } = old;
   const homes = new Set(
@@ -151,21 +151,17 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
   const result = replan(old.plan, read.people, options, [...ids]);
-  for (const id of ids) {
-    old.names.delete(id);
-    old.byPerson.delete(id);
-  }
-  for (const [id, name] of read.names) old.names.set(id, name);
-  for (const [id, words] of read.followUpWords) old.followUpWords.set(id, words);
-  for (const touch of result.touches) {
-    const { personId } = touch.item;
-    if (!ids.has(personId)) continue;
-    const list = old.byPerson.get(personId);
-    if (list) list.push(touch);
-    else old.byPerson.set(personId, [touch]);
-  }
+  const without = <T>(all: ReadonlyMap<string, T>) => {
+    const rest = new Map(all);
+    for (const id of ids) rest.delete(id);
+    return rest;
+  };
+  const touches = result.touches.filter(({ item }) => ids.has(item.personId));
   return {
     ...old,
+    names: new Map([...without(old.names), ...read.names]),
+    byPerson: new Map([...without(old.byPerson), ...groupBy(touches, ({ item }) => item.personId)]),
+    followUpWords: new Map([...old.followUpWords, ...read.followUpWords]),
     people: [
       ...old.people.flatMap((person) =>
         ids.has(person.id) ? (now.get(person.id) ?? []) : [person],
