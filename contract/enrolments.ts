@@ -57,7 +57,7 @@ export const previewEnrolment = endpoint({
         lacks: z.array(
           z.object({
             words: z.string(),
-            field: z.enum(['phone', 'email', 'address', 'birthday']).nullable(),
+            field: z.enum(['phone', 'email', 'address', 'birthday', 'place', 'name']).nullable(),
           }),
         ),
         /** The beats that this keeps from being made as planned. */

@@ -4,6 +4,7 @@ export * from './difference';
 export * from './hand-over';
 export * from './line';
 export * from './patterns';
+export * from './readiness';
 export * from './say';
 export * from './timing';
 export * from './words';

@@ -12,6 +12,11 @@ export type BeatField = (typeof BEAT_FIELDS)[number];
 
 const FIELD = /\{\{\s*([a-z_][a-z0-9_]*)\s*\}\}/gi;
 
+/** The merge fields that a text holds, each once. */
+export const fieldsIn = (words: string): string[] => [
+  ...new Set([...words.matchAll(FIELD)].map(([, field]) => field!.toLowerCase())),
+];
+
 /** A stable number from a text (FNV-1a, 32 bit), so that the same person always gets the same turn. */
 function hashOf(text: string): number {
   let hash = 0x811c9dc5;

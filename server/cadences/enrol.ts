@@ -2,20 +2,18 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { previewEnrolment } from '@/contract/enrolments';
 import type { Who } from '@/contract/filters';
 import {
-  BIRTHDAY,
-  dateNamed,
   datedBeats,
   faultOf,
   fillWords,
+  lackingFor,
   wordingOf,
   type Beat,
   type Cadence,
   type Run,
 } from '@/core/cadences';
-import { CHANNEL_WORDS, type OwnField } from '@/core/people';
+import { CHANNELS, type OwnField } from '@/core/people';
 import { startDays, withJoining } from '@/core/planner';
 import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
-import { channelOf, needsOf } from '@/core/touches';
 
 import { act, type Context } from '../context';
 import { newId } from '../db';
@@ -52,8 +50,9 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
   const ids = await idsOf(ctx.db, request.who, ctx.clock.today());
   const people = await eq.enrolCandidates(ctx.db, ids, cadence.id);
   const out = new Set(request.leaveOut);
+  const own = await readOwnFields(ctx.db);
   const asked = people.filter((person) => !person.already_on);
-  const lacking = asked.flatMap((person) => lackingOf(person, cadence));
+  const lacking = lackingOf(asked, cadence, own);
   if (request.leaveOutLacking) for (const { id } of lacking) out.add(id);
   const joining = asked.filter(({ id }) => !out.has(id));
   const byLetter = cadence.rota ? await letterWeeks(ctx, cadence.id, joining) : null;
@@ -74,6 +73,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
     ]),
   );
   return {
+    own,
     cadence,
     sphere,
     asked,
@@ -93,14 +93,13 @@ export async function previewEnrol(
   ctx: Context,
   request: EnrolRequest & { samplePersonId: string | null },
 ): Promise<CallOutput<typeof previewEnrolment>> {
-  const { cadence, sphere, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
+  const { cadence, sphere, own, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
     ctx,
     request,
   );
   const starts = new Map([...runs].map(([id, run]) => [id, { run }]));
   const then = withJoining(sphere.people, cadence, starts);
   const sample = joining.find(({ id }) => id === request.samplePersonId) ?? joining[0] ?? null;
-  const own = await readOwnFields(ctx.db);
   const last = Math.max(...[...runs.values()].map(({ start }) => start));
   return {
     people: asked.length,
@@ -118,32 +117,26 @@ export async function previewEnrol(
   };
 }
 
-const NEED_WORDS = { phone: 'no phone', email: 'no e-mail', address: 'no address' } as const;
-
-/** What keeps beats of the cadence from being made for a person; nothing for somebody who is ready. */
-function lackingOf(person: eq.EnrolCandidate, cadence: Pick<Cadence, 'beats'>) {
-  const dates = yearlyDates(person);
-  const lacks = new Map<string, 'phone' | 'email' | 'address' | 'birthday' | null>();
-  let touches = 0;
-  for (const { kind, timing } of cadence.beats) {
-    const found: typeof lacks = new Map();
-    const need = needsOf(kind);
-    const channel = channelOf(kind);
-    if (need && person[need === 'address' ? 'address_line' : need] === '')
-      found.set(NEED_WORDS[need], need);
-    if (channel && person.consent[channel]?.answer === 'no')
-      found.set(`said no to ${CHANNEL_WORDS[channel].toLowerCase()}`, null);
-    if (timing.on === 'around' && !dateNamed(dates, timing.date))
-      found.set(
-        `no ${timing.date}`,
-        timing.date.trim().toLowerCase() === BIRTHDAY ? 'birthday' : null,
-      );
-    if (found.size > 0) touches += 1;
-    for (const [words, field] of found) lacks.set(words, field);
-  }
-  if (lacks.size === 0) return [];
-  const named = [...lacks].map(([words, field]) => ({ words, field }));
-  return [{ id: person.id, name: person.name, lacks: named, touches }];
+/** Who lacks something that a beat needs, in words with what would mend it. */
+function lackingOf(
+  people: readonly eq.EnrolCandidate[],
+  cadence: Pick<Cadence, 'beats'>,
+  own: readonly OwnField[],
+) {
+  const lacking = lackingFor(cadence.beats);
+  return people.flatMap((person) => {
+    const found = lacking({
+      has: {
+        phone: person.phone !== '',
+        email: person.email !== '',
+        address: person.address_line !== '',
+      },
+      refused: CHANNELS.filter((channel) => person.consent[channel]?.answer === 'no'),
+      dates: yearlyDates(person),
+      values: wordValues(person, own),
+    });
+    return found.lacks.length > 0 ? [{ id: person.id, name: person.name, ...found }] : [];
+  });
 }
 
 function sampleTouches(
