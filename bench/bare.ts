@@ -17,22 +17,21 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { z } from 'zod';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { scaleBand } from 'd3-scale';
 import Svg, { Circle } from 'react-native-svg';
 import { useFonts } from 'expo-font';
 const client = new QueryClient();
 export default function Layout() {
   useFonts({});
   const list = useVirtualizer({ count: 1, getScrollElement: () => null, estimateSize: () => 1 });
-  const name = z.string().parse(String(list.getTotalSize() + scaleBand().bandwidth()));
+  const name = z.string().parse(String(list.getTotalSize()));
   return <QueryClientProvider client={client}><Slot /><Svg aria-label={name}><Circle r={1} /></Svg></QueryClientProvider>;
 }`;
 const PAGE = `import { Link } from 'expo-router';
 import { Text, View } from 'react-native';
 export default function Page() { return <View className="p-4"><Text>Bare</Text><Link href="/two">Two</Link></View>; }`;
 
-/** Builds a page with nothing on it but the same runtime libraries; answers the bytes of its script. */
-export async function exportBarePage(): Promise<number> {
+/** Builds a page with nothing on it but the same runtime libraries; answers where it is, and the bytes of its script. */
+export async function exportBarePage(): Promise<{ dir: string; bytes: number }> {
   await rm(DIR, { recursive: true, force: true });
   await mkdir(join(DIR, 'app'), { recursive: true });
   for (const file of SHARED) await cp(file, join(DIR, file));
@@ -60,5 +59,5 @@ export async function exportBarePage(): Promise<number> {
   const sizes = await Promise.all(
     (await readdir(js)).map(async (name) => (await stat(join(js, name))).size),
   );
-  return sizes.reduce((sum, size) => sum + size, 0);
+  return { dir: join(DIR, 'dist'), bytes: sizes.reduce((sum, size) => sum + size, 0) };
 }

@@ -84,8 +84,9 @@ export const test = base.extend<{ args: string[]; penpal: PenPal }>({
 
 export { expect };
 
-/** Checks the page as it stands with axe. */
+/** Checks the page with axe, once it is there: each has a heading. */
 export async function expectNoViolations(page: Page): Promise<void> {
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(
     violations.map(

@@ -1,4 +1,3 @@
-import { scaleBand, scaleLinear } from 'd3-scale';
 import { View } from 'react-native';
 import { G, Line, Rect } from 'react-native-svg';
 
@@ -21,32 +20,31 @@ interface Props {
 const HEIGHT = 190;
 const TOP = 26;
 const FOOT = 22;
+/** Between two bars, as a part of a week's width. */
+const GAP = 0.18;
 
 /** Touches a week against what the owner's days can hold. */
 export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
   const most = Math.max(1, ...weeks.map((w) => Math.max(w.capacity, w.base + w.added)));
-  const y = scaleLinear([0, most], [HEIGHT - FOOT, TOP]);
-  const scale = (width: number) =>
-    scaleBand(
-      weeks.map((_, i) => i),
-      [0, width],
-    ).padding(0.18);
+  const y = (touches: number) => TOP + (1 - touches / most) * (HEIGHT - FOOT - TOP);
   const label = `Touches a week for ${weeks.length} weeks: at most ${Math.max(0, ...weeks.map((w) => w.base + w.added))}, against room for ${most}.`;
   return (
     <View className="gap-1">
       <Drawing label={label} height={HEIGHT}>
         {(width) => {
-          const x = scale(width);
+          const step = width / weeks.length;
+          const bar = step * (1 - GAP);
+          const x = (i: number) => (i + GAP / 2) * step;
           return (
             <>
               {weeks.map((week, i) => (
-                <Bar key={week.monday} week={week} x={x(i)!} width={x.bandwidth()} y={y} />
+                <Bar key={week.monday} week={week} x={x(i)} width={bar} y={y} />
               ))}
               {weeks.map((week, i) => (
                 <Line
                   key={week.monday}
-                  x1={x(i)! - 2}
-                  x2={x(i)! + x.bandwidth() + 2}
+                  x1={x(i) - 2}
+                  x2={x(i) + bar + 2}
                   y1={y(week.capacity)}
                   y2={y(week.capacity)}
                   stroke={colour('wax')}
@@ -57,7 +55,7 @@ export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
                 i % (weeks.length > 26 ? 13 : 4) === 0 ? (
                   <Caption
                     key={week.monday}
-                    x={i < weeks.length - 2 ? x(i)! : x(i)! + x.bandwidth()}
+                    x={i < weeks.length - 2 ? x(i) : x(i) + bar}
                     y={HEIGHT - 6}
                     anchor={i < weeks.length - 2 ? 'start' : 'end'}
                   >

@@ -33,7 +33,23 @@ const FATE_WORDS = {
 const also = (id: string, on: string | null, words: string): Event[] =>
   on ? [{ id: `${id} ${words}`, on: plainDate(on), kind: 'cadence', words }] : [];
 
-/** What was left out of a plan, and cadences that began or stopped. */
+/** Services that were told of the person, or could not be. */
+async function toldServices(sql: Sql, personId: string): Promise<Event[]> {
+  const calls = await sql.query<{ id: string; on_day: string; service: string; state: string }>(
+    `select c.id, m.planned_on as on_day, s.name as service, c.state from service_call c
+     join service s on s.id = c.service_id join item_mark m on m.id = c.id
+     where c.person_id = $1::uuid`,
+    [personId],
+  );
+  return calls.map(({ id, on_day, service, state }) => ({
+    id,
+    on: plainDate(on_day),
+    kind: 'cadence',
+    words: state === 'failed' ? `${service} could not be told.` : `${service} is told of them.`,
+  }));
+}
+
+/** What was left out of a plan, services told, and cadences that began or stopped. */
 export async function eventsOf(
   sql: Sql,
   personId: string,
@@ -60,6 +76,7 @@ export async function eventsOf(
     [personId],
   );
   return [
+    ...(await toldServices(sql, personId)),
     ...undone.map(({ id, planned_on, cadence, fate }) => ({
       id,
       on: plainDate(planned_on),

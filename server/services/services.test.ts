@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import express from 'express';
 import { Webhook } from 'standardwebhooks';
 
-import { erasePerson } from '@/contract/people';
+import { erasePerson, getPerson } from '@/contract/people';
 import { createCadence } from '@/contract/cadences';
 import {
   createService,
@@ -98,6 +98,10 @@ test('a beat tells a service of each person once, on its day, signed', async () 
   expect(await calls()).toMatchObject([
     { service: 'Letters', name: 'Ana Lind', state: 'delivered', outcome: 'It took the call.' },
   ]);
+  const { events } = await api.call(getPerson, { params: { id: ana } });
+  expect(events).toContainEqual(
+    expect.objectContaining({ on: '2026-11-25', words: 'Letters is told of them.' }),
+  );
 });
 
 test('a service that is away is asked again, ever later, and then given up; again on demand', async () => {
