@@ -234,8 +234,7 @@ async function settle(
   const today = toDayNumber(ctx.clock.today());
   const clock = clockOf(rota);
   const names = await namesOf(ctx, tx, rota);
-  const groups = letterGroups(rota.cuts);
-  const weekOf = (name: string) => rota.assigned[groupOf(name, groups, rota.particles)]!;
+  const weekOf = weekOfNames(rota);
   const all = await rq.onRota(tx, rota.cadence_id);
   const known = new Map(all.toReversed().map((e) => [e.person_id, e]));
   const called = new Set(names.map(({ id }) => id));
@@ -284,6 +283,12 @@ function moveOf(clock: RotaClock, week: number, anchor: DayNumber, today: DayNum
   return wanted < weekStart(today) ? 0 : wanted - next;
 }
 
+/** The week in which a name is called. */
+function weekOfNames(rota: rq.RotaRow): (name: string) => number {
+  const groups = letterGroups(rota.cuts);
+  return (name) => rota.assigned[groupOf(name, groups, rota.particles)]!;
+}
+
 /** The Monday on which each of these people is next called by their letter. */
 export async function letterWeeks(
   ctx: Context,
@@ -292,18 +297,13 @@ export async function letterWeeks(
 ): Promise<Map<string, DayNumber>> {
   const rota = (await rq.findRota(ctx.db, cadenceId))!;
   const clock = clockOf(rota);
-  const groups = letterGroups(rota.cuts);
+  const weekOf = weekOfNames(rota);
   const from = Math.max(toDayNumber(ctx.clock.today()), clock.firstMonday);
   const rows = await rq.rotaNames(
     ctx.db,
     people.map(({ id }) => id),
   );
-  return new Map(
-    rows.map((row) => {
-      const week = rota.assigned[groupOf(row[rota.name_part], groups, rota.particles)]!;
-      return [row.id, nextMonday(clock, week, from)];
-    }),
-  );
+  return new Map(rows.map((row) => [row.id, nextMonday(clock, weekOf(row[rota.name_part]), from)]));
 }
 
 /** Takes new people into the rotas. The calendar's doing, not the owner's: it is not undone. */
@@ -327,9 +327,8 @@ export async function present(ctx: Context): Promise<CallOutput<typeof listRotas
     if (today < clock.firstMonday) continue;
     const week = rotaWeek(clock, today);
     const groups = letterGroups(rota.cuts);
-    const people = (await namesOf(ctx, ctx.db, rota)).filter(
-      ({ name }) => rota.assigned[groupOf(name, groups, rota.particles)] === week,
-    );
+    const weekOf = weekOfNames(rota);
+    const people = (await namesOf(ctx, ctx.db, rota)).filter(({ name }) => weekOf(name) === week);
     const ids = people.map(({ id }) => id);
     rotas.push({
       cadenceId: rota.cadence_id,

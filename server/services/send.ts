@@ -5,7 +5,8 @@ import * as q from './queries';
 import { signedHeaders } from './sign';
 
 const ANSWER_WITHIN_MS = 15_000;
-const AT_ONCE = 50;
+/** So few that all of them can time out before the first counts as lost. */
+const AT_ONCE = 20;
 /** A call that was handed over and of which nothing was heard is taken again after this. */
 const LOST_AFTER_MS = 10 * 60_000;
 
