@@ -98,6 +98,10 @@ module.exports = [
           selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
           message: 'Pass today in.',
         },
+        {
+          selector: "MemberExpression[object.name='Temporal'][property.name='Now']",
+          message: 'Pass today in.',
+        },
       ],
     },
   },

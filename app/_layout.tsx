@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useState } from 'react';
 
-import { CallFault, ToldProvider } from '@/client/api';
+import { CallFault, NoticeProvider } from '@/client/api';
 import { Chrome, useTypefaces } from '@/client/chrome';
 import { ListViewProvider, SelectionProvider } from '@/client/people';
 
@@ -24,7 +24,7 @@ export default function Layout() {
   const [client] = useState(createClient);
   return (
     <QueryClientProvider client={client}>
-      <ToldProvider>
+      <NoticeProvider>
         <SelectionProvider>
           <ListViewProvider>
             <Chrome>
@@ -32,7 +32,7 @@ export default function Layout() {
             </Chrome>
           </ListViewProvider>
         </SelectionProvider>
-      </ToldProvider>
+      </NoticeProvider>
     </QueryClientProvider>
   );
 }

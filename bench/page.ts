@@ -7,7 +7,6 @@ import { chromium, type Browser, type Locator, type Page } from '@playwright/tes
 import compression from 'compression';
 import express from 'express';
 
-import { noteWrite } from '@/server/context';
 import { newId } from '@/server/db';
 import { insertPeople, toRecord } from '@/server/people';
 import { start, type Running } from '@/server/start';
@@ -31,7 +30,7 @@ async function benchScrolling({ ctx, url }: Running, browser: Browser): Promise<
     return toRecord(fields, { ...base, addedOn: ctx.clock.today() });
   });
   await insertPeople(ctx.db, records);
-  noteWrite(ctx);
+  ctx.writes.note('everybody');
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   // The loader that runs this file names inner functions with a helper that the page does not have.
   await page.addInitScript('globalThis.__name = (named) => named');
@@ -63,7 +62,7 @@ async function benchScrolling({ ctx, url }: Running, browser: Browser): Promise<
   const ms = await scroll();
   await page.close();
   await ctx.db.query('delete from person where id = any($1::uuid[])', [ids]);
-  noteWrite(ctx);
+  ctx.writes.note('everybody');
   return {
     what: 'longest frame while scrolling',
     size: `${PEOPLE} people`,

@@ -2,7 +2,7 @@ import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { changeMany } from '@/contract/many';
 import { countPeople, listPeople } from '@/contract/people';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { newId } from '@/server/db';
 import { insertNotes, insertPeople, toNote, toRecord } from '@/server/people';
 import { base64, startTestApi, type TestApi } from '@/testing/api';

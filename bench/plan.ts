@@ -5,11 +5,13 @@ import { Temporal } from 'temporal-polyfill';
 
 import { datedBeats, roundPeriod, type Cadence } from '@/core/cadences';
 import type { WorkCalendar } from '@/core/calendar';
+import { BEAT, enrolmentsIn } from '@/core/enrolments';
 import { outlook, plan, type PlanOptions, type PlanPerson } from '@/core/planner';
+import { SOURCES } from '@/core/sources';
 import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
 import { DEFAULT_HOLDS, MINUTES } from '@/core/touches';
 
-import { inThreads } from '@/server/planner';
+import { inThreads } from '@/server/threads';
 
 import { medianMs, type Figure } from './table';
 
@@ -45,7 +47,8 @@ const sphereOf = (people: number): PlanPerson[] =>
       householdId: null,
       weight: i % 4,
       keeperKind: 'call',
-      enrolments:
+      asks: {
+        [BEAT]:
         i % 2 === 0
           ? [
               {
@@ -56,7 +59,7 @@ const sphereOf = (people: number): PlanPerson[] =>
               },
             ]
           : [],
-      followUps: [],
+      },
     };
   });
 
@@ -71,6 +74,7 @@ const optionsFor = (people: number): PlanOptions => ({
   holds: DEFAULT_HOLDS,
   putOffs: new Map(),
   pinned: [],
+  sources: SOURCES,
 });
 
 /** The same dates in a plain loop: beats and promises laid out and sorted, without room or distance. */
@@ -78,7 +82,7 @@ function plainLoop(people: readonly PlanPerson[], options: PlanOptions): number 
   const items: { key: string; day: number }[] = [];
   const to = today + options.days - 1;
   for (const person of people) {
-    for (const { cadence, run, id } of person.enrolments)
+    for (const { cadence, run, id } of enrolmentsIn(person))
       for (const { day, round } of datedBeats(cadence, run, { from: today, to }, options.calendar))
         items.push({ key: `${id}:${round}`, day });
     for (let day = person.due!; day <= to; day += person.promiseDays!)
@@ -133,14 +137,16 @@ const fortnightly: Cadence = {
 const busySphere = (people: number): PlanPerson[] =>
   sphereOf(people).map((person, i) => ({
     ...person,
-    enrolments: [
-      {
-        id: `e${i}`,
-        cadence: fortnightly,
-        run: { start: today - (i % 15) },
-        settledUntil: today - 1,
-      },
-    ],
+    asks: {
+      [BEAT]: [
+        {
+          id: `e${i}`,
+          cadence: fortnightly,
+          run: { start: today - (i % 15) },
+          settledUntil: today - 1,
+        },
+      ],
+    },
   }));
 
 async function benchBusy(): Promise<Figure> {
@@ -171,10 +177,11 @@ async function benchYear(): Promise<Figure> {
 async function benchOutlook(): Promise<Figure[]> {
   const people = sphereOf(2_000);
   const options = { ...optionsFor(2_000), capacity: 60 };
-  const threads = inThreads(resolve('dist/server/plan-worker.mjs'));
-  const ms = await medianMs(() => threads.outlook({ people, options, search: true }), 5);
+  const { sources: _, ...plain } = options;
+  const threads = inThreads(resolve('dist/server/worker.mjs'));
+  const ms = await medianMs(() => threads.run('outlook', { people, options: plain, search: true }), 5);
   let runs = 0;
-  outlook({ people, options, search: true }, (n) => (runs = n));
+  outlook({ people, options, search: true }, SOURCES, (n) => (runs = n));
   return [
     {
       what: 'what if, answered by a thread',

@@ -6,7 +6,6 @@ import { listPeople } from '@/contract/people';
 import { getDesk, logTouch } from '@/contract/touches';
 import { importRows, readTable } from '@/core/intake';
 import type { PlainDate } from '@/core/time';
-import { noteWrite } from '@/server/context';
 import { newId, type Sql } from '@/server/db';
 import { toRecord, insertPeople } from '@/server/people';
 import { sphereNow } from '@/server/planner';
@@ -59,7 +58,7 @@ export async function benchDesk(): Promise<Figure[]> {
         ...(people === 10_000 ? { limit } : {}),
       });
       const planned = await medianMs(async () => {
-        noteWrite(api.ctx);
+        api.ctx.writes.note('everybody');
         await desk();
       }, 3);
       const again = { what: 'at most 3×', kept: planned / floor.ms <= 3 };
@@ -86,7 +85,7 @@ export async function benchDesk(): Promise<Figure[]> {
       });
       const one = item!.personId;
       const replanned = await medianMs(async () => {
-        noteWrite(api.ctx, [one]);
+        api.ctx.writes.note([one]);
         await sphereNow(api.ctx);
       });
       figures.push({

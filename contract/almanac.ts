@@ -11,6 +11,7 @@ export const listCountries = endpoint({
   method: 'get',
   path: '/holidays/countries',
   subject,
+  shows: ['settings'],
   summary: 'The countries whose public holidays are known, and the parts of one of them',
   query: z.object({ country: z.string().max(2).default('') }),
   response: z.object({ countries: z.array(Named), regions: z.array(Named) }),
@@ -20,6 +21,7 @@ export const listHolidays = endpoint({
   method: 'get',
   path: '/holidays',
   subject,
+  shows: ['settings'],
   summary: 'Public holidays of the coming year where the owner works',
   response: z.object({
     holidays: z.array(

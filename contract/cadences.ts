@@ -100,6 +100,7 @@ export const listCadences = endpoint({
   method: 'get',
   path: '/cadences',
   subject,
+  shows: ['cadences', 'enrolments', 'people', 'views'],
   summary: 'All cadences with their beats',
   response: z.object({ cadences: z.array(Cadence) }),
 });
@@ -108,6 +109,7 @@ export const getCadence = endpoint({
   method: 'get',
   path: '/cadences/:id',
   subject,
+  shows: ['cadences', 'enrolments', 'people', 'views'],
   summary: 'One cadence',
   params: IdParam,
   response: Cadence,
@@ -171,6 +173,7 @@ export const listVersions = endpoint({
   method: 'get',
   path: '/cadences/:id/versions',
   subject,
+  shows: ['cadences'],
   summary: 'What a cadence was before each change, the latest first',
   params: IdParam,
   response: z.object({

@@ -2,6 +2,8 @@ import { z } from 'zod';
 
 import { isPlainDate, type PlainDate } from '@/core/time';
 
+import { TOPICS } from './topics';
+
 export const Id = z.uuid();
 export type Id = string;
 
@@ -15,7 +17,12 @@ export const Day = z
 export const IdParam = z.object({ id: Id });
 
 /** What every write answers with: the action that can be undone, and what it did in one sentence. */
-export const Done = z.object({ actionId: Id, sentence: z.string() });
+export const Done = z.object({
+  actionId: Id,
+  sentence: z.string(),
+  /** What it touched: whoever shows these reads again. */
+  topics: z.array(z.enum(TOPICS)),
+});
 export type Done = z.infer<typeof Done>;
 
 /** A comma-separated list in a query string. */

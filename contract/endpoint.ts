@@ -1,5 +1,7 @@
 import { z } from 'zod';
 
+import type { Topic } from './topics';
+
 /** The failures that an endpoint may name. Clients branch on these; people read the sentence. */
 export const ERROR_CODES = [
   'invalid',
@@ -39,6 +41,8 @@ export interface Endpoint<
   body: Body;
   response: Response;
   errors: readonly ErrorCode[];
+  /** What its answer is about, for what reads; without it, it may change with any write. */
+  shows?: readonly Topic[];
 }
 
 const none = z.object({});
@@ -60,6 +64,7 @@ export function endpoint<
   body?: Body;
   response: Response;
   errors?: readonly ErrorCode[];
+  shows?: readonly Topic[];
 }): Endpoint<Params, Query, Body, Response> {
   return {
     ...of,

@@ -10,6 +10,7 @@ export const listGaps = endpoint({
   method: 'get',
   path: '/gaps',
   subject,
+  shows: ['gaps', 'people', 'lists'],
   summary: 'What is not known, with how many people lack it and were not passed over',
   response: z.object({
     gaps: z.array(z.object({ lack: z.enum(LACKS), people: z.number().int() })),

@@ -102,6 +102,7 @@ export const listImports = endpoint({
   method: 'get',
   path: '/imports',
   subject,
+  shows: ['imports'],
   summary: 'The import batches, the latest first',
   response: z.object({ batches: z.array(ImportBatch) }),
 });

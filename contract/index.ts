@@ -3,6 +3,7 @@ import * as cadences from './cadences';
 import * as enrolments from './enrolments';
 import * as exported from './exports';
 import * as gaps from './gaps';
+import * as history from './history';
 import * as imports from './imports';
 import * as intake from './intake';
 import * as lists from './lists';
@@ -24,6 +25,7 @@ const isEndpoint = (value: unknown): value is Endpoint =>
 /** Every endpoint of the API, for the server's OpenAPI document. */
 export const endpoints: Endpoint[] = [
   settings,
+  history,
   almanac,
   people,
   story,

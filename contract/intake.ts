@@ -22,6 +22,7 @@ export const readIntake = endpoint({
   method: 'get',
   path: '/intake',
   subject,
+  shows: ['intake'],
   summary: 'The web form by which people add themselves',
   response: z.object({ form: IntakeForm }),
 });

@@ -26,6 +26,7 @@ export const readLists = endpoint({
   method: 'get',
   path: '/lists',
   subject,
+  shows: ['lists', 'people'],
   summary: "The owner's lists and own fields, with how many people each entry touches",
   response: z.object({
     role: z.array(Entry),

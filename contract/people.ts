@@ -41,6 +41,7 @@ export const listPeople = endpoint({
   method: 'get',
   path: '/people',
   subject,
+  shows: ['people', 'touches', 'notes', 'enrolments', 'lists', 'settings'],
   summary: 'People, filtered and sorted, a page at a time',
   query: FilterQuery.extend({
     sort: z.enum(SORTS).default('slack'),
@@ -60,6 +61,7 @@ export const countPeople = endpoint({
   method: 'post',
   path: '/people/count',
   subject,
+  shows: ['people', 'touches', 'notes', 'enrolments', 'lists', 'settings'],
   summary: 'How many people a filter finds, and what in it points to nothing any more',
   body: z.object({ filter: PeopleFilter }),
   response: z.object({ total: z.number().int(), warnings: z.array(z.string()) }),
@@ -79,6 +81,7 @@ export const peopleFacets = endpoint({
   method: 'get',
   path: '/people/facets',
   subject,
+  shows: ['people', 'touches', 'lists', 'settings'],
   summary: 'How many people there are by warmth, circle and tag',
   response: z.object({
     total: z.number().int(),
@@ -188,10 +191,28 @@ export const PersonSheet = z.object({
 });
 export type PersonSheet = z.infer<typeof PersonSheet>;
 
+export const listFacts = endpoint({
+  method: 'get',
+  path: '/people/facts',
+  subject,
+  shows: [],
+  summary: 'What subjects know of people besides their fields, to be filtered by and exported',
+  response: z.object({
+    facts: z.array(
+      z.object({
+        key: z.string(),
+        label: z.string(),
+        type: z.enum(['text', 'number', 'date', 'flag']),
+      }),
+    ),
+  }),
+});
+
 export const getPerson = endpoint({
   method: 'get',
   path: '/people/:id',
   subject,
+  shows: ['people', 'notes', 'touches', 'plan', 'enrolments', 'cadences', 'lists', 'services'],
   summary: "One person's sheet",
   params: IdParam,
   response: PersonSheet,

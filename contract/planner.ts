@@ -17,9 +17,10 @@ const Outlook = z.object({
   weeks: z.array(
     z.object({
       monday: Day,
-      beats: z.number().int(),
+      /** Touches that a cadence or a follow-up asks for. */
+      asked: z.number().int(),
+      /** Touches that are there only to keep a promise. */
       keepers: z.number().int(),
-      followUps: z.number().int(),
       capacity: z.number().int(),
     }),
   ),
@@ -49,6 +50,7 @@ export const getAhead = endpoint({
   method: 'get',
   path: '/ahead',
   subject,
+  shows: ['plan', 'people', 'cadences', 'settings'],
   summary: 'The load of the coming weeks against capacity, and whose promise will be broken',
   query: z.object({ weeks: Weeks }),
   response: Outlook.extend({ today: Day }),
@@ -116,6 +118,7 @@ export const getConsistency = endpoint({
   method: 'get',
   path: '/consistency',
   subject,
+  shows: ['touches', 'plan'],
   summary: 'What was planned, made and let go, by week and kind',
   query: z.object({ weeks: Weeks }),
   response: z.object({

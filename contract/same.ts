@@ -29,6 +29,7 @@ export const listSame = endpoint({
   method: 'get',
   path: '/same',
   subject,
+  shows: ['people'],
   summary: 'Pairs that surely or perhaps are one person, the likeliest first',
   query: z.object({ limit: z.coerce.number().int().min(1).max(100).default(20) }),
   response: z.object({ sure: z.number().int(), ask: z.number().int(), pairs: z.array(SamePair) }),

@@ -49,6 +49,7 @@ export const listServices = endpoint({
   method: 'get',
   path: '/services',
   subject,
+  shows: ['services', 'cadences', 'people'],
   summary: 'Outside services that cadences can tell of people, and the latest calls to them',
   response: z.object({ today: Day, services: z.array(Service), calls: z.array(ServiceCall) }),
 });

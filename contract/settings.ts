@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
 
-import { Day, Done, Id, IdParam } from './common';
+import { Day, Done, Id } from './common';
 import { endpoint } from './endpoint';
 
 export const Circle = z.object({
@@ -14,6 +14,15 @@ export const Circle = z.object({
   people: z.number().int(),
 });
 export type Circle = z.infer<typeof Circle>;
+
+const isLocale = (tag: string): boolean => {
+  try {
+    return Intl.NumberFormat.supportedLocalesOf(tag).length > 0;
+  } catch {
+    return false;
+  }
+};
+const isCurrency = (code: string): boolean => /^[A-Z]{3}$/.test(code);
 
 const Weekday = z.union(
   [1, 2, 3, 4, 5, 6, 7].map((n) => z.literal(n as 1 | 2 | 3 | 4 | 5 | 6 | 7)),
@@ -47,6 +56,12 @@ export const Settings = z.object({
   region: z.string().max(10),
   /** Names of public holidays that are worked all the same. */
   holidaysWorked: z.array(z.string().max(120)).max(200),
+  /** ISO 4217: what amounts are in. */
+  currency: z
+    .string()
+    .refine((code) => isCurrency(code), 'This is not a currency. Try one like USD.'),
+  /** BCP 47: how numbers and amounts are written. */
+  locale: z.string().refine((tag) => isLocale(tag), 'This is not a language tag. Try one like en-US.'),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -56,6 +71,7 @@ export const getSettings = endpoint({
   method: 'get',
   path: '/settings',
   subject,
+  shows: ['settings', 'lists', 'people'],
   summary: "The owner's days, capacity and circles",
   response: z.object({
     settings: Settings,
@@ -97,31 +113,4 @@ export const moveClock = endpoint({
   body: z.object({ days: z.number().int().min(1).max(366) }),
   response: z.object({ today: Day }),
   errors: ['forbidden'],
-});
-
-export const RecentAction = z.object({
-  id: Id,
-  at: z.string(),
-  sentence: z.string(),
-  undone: z.boolean(),
-});
-export type RecentAction = z.infer<typeof RecentAction>;
-
-export const listActions = endpoint({
-  method: 'get',
-  path: '/actions',
-  subject,
-  summary: 'What was done lately, the latest first',
-  query: z.object({ limit: z.coerce.number().int().min(1).max(200).default(50) }),
-  response: z.object({ actions: z.array(RecentAction) }),
-});
-
-export const undoAction = endpoint({
-  method: 'post',
-  path: '/actions/:id/undo',
-  subject,
-  summary: 'Undoes one action',
-  params: IdParam,
-  response: Done,
-  errors: ['not_found', 'conflict'],
 });

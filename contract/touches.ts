@@ -13,7 +13,8 @@ export const DeskItem = z.object({
   personId: Id,
   name: z.string(),
   kind: z.enum(TOUCH_KINDS),
-  source: z.enum(['beat', 'keeper', 'follow_up']),
+  /** What asks for it: 'beat', 'follow' …; 'keep' when it is there to keep a promise. */
+  source: z.string(),
   reason: z.string(),
   standing: Standing,
   words: z.string(),
@@ -33,6 +34,7 @@ export const getDesk = endpoint({
   method: 'get',
   path: '/desk',
   subject,
+  shows: ['plan', 'touches', 'people', 'notes', 'settings', 'cadences', 'enrolments'],
   summary: "Today's touches in the order that keeps most promises, and what was made today",
   response: z.object({
     today: Day,
@@ -54,6 +56,15 @@ export const getDesk = endpoint({
     moved: z.array(z.object({ personId: Id, name: z.string(), day: Day.nullable() })),
     movedCount: z.number().int(),
   }),
+});
+
+export const seeDesk = endpoint({
+  method: 'post',
+  path: '/desk/seen',
+  subject,
+  summary: 'Says which items the owner has seen on today’s desk: they keep their places',
+  body: z.object({ keys: z.array(z.string().max(200)).max(500) }),
+  response: z.object({ seen: z.number().int() }),
 });
 
 export const LogTouch = z.object({

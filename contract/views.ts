@@ -23,6 +23,7 @@ export const listViews = endpoint({
   method: 'get',
   path: '/views',
   subject,
+  shows: ['views', 'people', 'touches', 'notes', 'enrolments', 'lists', 'settings'],
   summary: 'The saved views in their order, each with how many people it finds now',
   response: z.object({ views: z.array(SavedView) }),
 });

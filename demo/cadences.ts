@@ -23,7 +23,7 @@ export interface DemoCadence {
 /** Tells a service of the person. */
 const tell = (afterDays: number, serviceId: string, words: string): Beat => ({
   ...beat(afterDays, 'other', words),
-  way: 'itself',
+  way: 'auto',
   errand: { to: 'service', serviceId },
 });
 

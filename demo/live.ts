@@ -1,6 +1,6 @@
 import { call } from '@/contract/call';
 import type { LogTouch } from '@/contract/touches';
-import { getDesk, logTouch, putOff } from '@/contract/touches';
+import { getDesk, logTouch, putOff, seeDesk } from '@/contract/touches';
 import { moveClock } from '@/contract/settings';
 import { addDays } from '@/core/time';
 import { completes } from '@/core/touches';
@@ -22,6 +22,7 @@ export async function liveThrough(
   for (let day = 0; day < days; day++) {
     if (day % 14 === 0) say(`  … ${days - day} days of work to go`);
     const desk = await call(getDesk, {}, { base });
+    await call(seeDesk, { body: { keys: desk.items.map(({ key }) => key) } }, { base });
     for (const item of desk.items) {
       if (random.chance(0.06)) {
         const until = addDays(desk.today, random.int(1, 9));

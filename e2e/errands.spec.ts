@@ -57,7 +57,7 @@ test('a beat tells an outside service: added, tried on somebody, and built in', 
   const { services } = await call(listServices, {}, { base: penpal.url });
   const { cadences } = await call(listCadences, {}, { base: penpal.url });
   expect(cadences[0]!.beats).toMatchObject([
-    { kind: 'other', way: 'itself', errand: { to: 'service', serviceId: services[0]!.id } },
+    { kind: 'other', way: 'auto', errand: { to: 'service', serviceId: services[0]!.id } },
   ]);
 });
 

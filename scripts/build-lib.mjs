@@ -56,10 +56,10 @@ export async function build({ force = false } = {}) {
   if (stamp.server !== wanted.server) {
     console.log('Building the server …');
     await rm(join(ROOT, 'dist/server'), { recursive: true, force: true });
-    // The planning thread is a script of its own beside the server.
+    // What runs in a thread is a script of its own beside the server.
     for (const [entry, out] of [
       ['server/main.ts', 'dist/server/main.mjs'],
-      ['server/planner/worker.ts', 'dist/server/plan-worker.mjs'],
+      ['server/threads/worker.ts', 'dist/server/worker.mjs'],
     ])
       await must('Building the server', bin('esbuild'), [
         entry,

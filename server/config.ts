@@ -15,7 +15,7 @@ export interface Config {
   webDir: string | null;
   migrationsDir: string;
   image: string;
-  /** The script of a planning thread; where it was not built, plans are made in place. */
+  /** The script of a thread; where it was not built, what is heavy is computed in place. */
   worker: string;
 }
 
@@ -47,7 +47,7 @@ export function readConfig(
     webDir: values['api-only'] ? null : (env.PENPAL_WEB_DIR ?? 'dist/web'),
     migrationsDir: env.PENPAL_MIGRATIONS_DIR ?? 'server/db/migrations',
     image: env.PENPAL_IMAGE ?? 'dist/server/image.tar.gz',
-    worker: env.PENPAL_WORKER ?? 'dist/server/plan-worker.mjs',
+    worker: env.PENPAL_WORKER ?? 'dist/server/worker.mjs',
   };
 }
 

@@ -1,66 +1,69 @@
+import type { Logger } from 'pino';
+
+import type { Topic } from '@/contract/topics';
+
 import type { Clock } from './clock';
-import { newId, type Db, type Sql } from './db';
-import type { Thinking } from './planner';
+import type { Db } from './db';
+import type { House } from './house';
+import type { Threads } from './threads';
 
 /** What every action may use. */
 export interface Context {
   db: Db;
   clock: Clock;
+  house: House;
+  /** Where heavy computation is done. */
+  threads: Threads;
+  log: Logger;
+  /** Where PGlite keeps its data; null in memory and on a server. */
+  dataDir: string | null;
   demo: boolean;
   version: string;
   schema: number;
-  /** Where heavy planning is done. */
-  thinking: Thinking;
-  /** Counts writes: what was computed from the data is valid while it stands still. */
-  revision: number;
-  /** Whose plan the latest writes changed, by revision; what was older is forgotten. */
-  writes: { revision: number; people: readonly string[] | 'everybody' }[];
+  /** What was written lately. */
+  writes: Writes;
 }
 
-/** Writes of which the context remembers whom they were about. */
-const WRITES_REMEMBERED = 200;
+/** The people whose plans something can change. */
+export type Plans = readonly string[] | 'everybody' | 'nobody';
 
-/** An action about more people is planned for everybody when it is undone. */
-const MOST_ABOUT = 50;
+/** Writes of which it is remembered whom they were about. */
+const REMEMBERED = 200;
 
-/** Says that the data has changed; `people` when only their plans can have changed by it. */
-export function noteWrite(ctx: Context, people: readonly string[] | 'everybody' = 'everybody') {
-  ctx.revision += 1;
-  ctx.writes.push({ revision: ctx.revision, people });
-  if (ctx.writes.length > WRITES_REMEMBERED) ctx.writes.shift();
-}
+/** Counts writes: what was computed from the data is valid while the count stands still. */
+export class Writes {
+  revision = 0;
+  private readonly recent: { revision: number; people: readonly string[] | 'everybody' }[] = [];
 
-export interface ActionResult {
-  sentence: string;
-}
+  private readonly counts = new Map<Topic, number>();
 
-/** The people whose plan an action can change; everybody's, when it says nothing. */
-type Only = readonly string[] | 'everybody';
+  /** Says that what these topics are about has changed. */
+  touch(topics: readonly Topic[]): void {
+    for (const topic of topics) this.counts.set(topic, this.countOf(topic) + 1);
+  }
 
-/**
- * Runs one action of the owner in one transaction. Everything that it changes is noted under its
- * id, so that it can be undone; its sentence goes into the history.
- */
-export async function act<R extends ActionResult>(
-  ctx: Context,
-  work: (tx: Sql, actionId: string) => Promise<R>,
-  { undoes = null, only = 'everybody' }: { undoes?: string | null; only?: Only } = {},
-): Promise<R & { actionId: string }> {
-  const actionId = newId(ctx.clock.nowMs());
-  const result = await ctx.db.transaction(async (tx) => {
-    await tx.query(
-      `with a as (insert into action (id, at, sentence, undoes) values ($1, $2, '', $3) returning id)
-       select set_config('penpal.action', id::text, true) from a`,
-      [actionId, ctx.clock.now(), undoes],
-    );
-    const done = await work(tx, actionId);
-    await tx.query('update action set sentence = $2, about = $3::uuid[] where id = $1', [
-      actionId,
-      done.sentence,
-      only !== 'everybody' && only.length <= MOST_ABOUT ? only : null,
-    ]);
-    return done;
-  });
-  noteWrite(ctx, only);
-  return { ...result, actionId };
+  /** Changes whenever something of the topic was written. */
+  countOf(topic: Topic): number {
+    return this.counts.get(topic) ?? 0;
+  }
+
+  /** Says that the data has changed, for the plans of these people. */
+  note(people: Plans): void {
+    if (people === 'nobody' || people.length === 0) return;
+    this.revision += 1;
+    this.recent.push({ revision: this.revision, people });
+    if (this.recent.length > REMEMBERED) this.recent.shift();
+  }
+
+  /** Whose plans changed since a revision; null when that is everybody's, or not known any more. */
+  since(revision: number): string[] | null {
+    const later = this.recent.filter((write) => write.revision > revision);
+    if (later.length < this.revision - revision) return null;
+    const ids = new Set<string>();
+    for (const { people } of later) {
+      if (people === 'everybody') return null;
+      for (const id of people) ids.add(id);
+    }
+    return [...ids];
+  }
 }

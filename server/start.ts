@@ -9,16 +9,19 @@ import { LIST_SERVICE } from '@/demo';
 import { listService } from '@/standins';
 
 import packageJson from '../package.json';
+import { rollBackUnfinished, tableFaults, TABLES } from './act';
 import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
-import type { Context } from './context';
-import { openDb, startUpkeep } from './db';
-import { keepDaily } from './daily';
+import { Writes, type Context } from './context';
+import { openDb } from './db';
+import { House } from './house';
 import { createApp } from './http/app';
-import { inPlace, inThreads } from './planner';
-import { eraseExpired, refreshKeys } from './people';
+import { refreshKeys } from './people';
 import { readServices } from './services';
 import { readSettings, readShift } from './settings';
+import { SUBJECTS } from './subjects';
+import { keepRunning } from './tasks';
+import { inPlace, inThreads } from './threads';
 
 export interface Running {
   ctx: Context;
@@ -37,40 +40,40 @@ export async function start(config: Config): Promise<Running> {
   });
   try {
     const settings = await readSettings(opened.db);
+    const house = new House(SUBJECTS);
+    const faults = await tableFaults(opened.db, house.of(TABLES));
+    if (faults.length > 0) throw new StartFault(faults.join(' '));
     const ctx: Context = {
       db: opened.db,
       clock: createClock(settings.timeZone),
+      house,
+      threads: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
+      log,
+      dataDir: config.databaseUrl ? null : resolve(config.dataDir),
       demo: config.mode === 'demo',
       version: packageJson.version,
       schema: opened.schema,
-      thinking: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
-      revision: 0,
-      writes: [],
+      writes: new Writes(),
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);
+    const left = await rollBackUnfinished(ctx);
+    if (left > 0) log.warn({ left }, 'an action that never became whole was taken back');
     await refreshKeys(ctx.db);
-    await eraseExpired(ctx);
-    const daily = await keepDaily(ctx, (err) => log.error({ err }, 'the daily round failed'));
     const app = createApp(ctx, {
       webDir: config.webDir && resolve(config.webDir),
       log,
       ...(ctx.demo ? { standins: standIns(ctx) } : {}),
     });
     const server = await listen(app, config);
-    const stopUpkeep = config.databaseUrl
-      ? () => {}
-      : startUpkeep(opened.db, resolve(config.dataDir), (err) =>
-          log.error({ err }, 'upkeep failed'),
-        );
+    const tasks = await keepRunning(ctx);
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : config.port;
     return {
       ctx,
       url: `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`,
       close: async () => {
-        daily.stop();
-        stopUpkeep();
+        await tasks.stop();
         await new Promise((done) => {
           server.close(done);
           server.closeAllConnections();

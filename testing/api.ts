@@ -8,12 +8,14 @@ import { call, CallFault } from '@/contract/call';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import { plainDate } from '@/core/time';
 import { createClock, setToday, type Clock } from '@/server/clock';
-import type { Context } from '@/server/context';
+import { Writes, type Context } from '@/server/context';
 import { migrate, readMigrations, type Db } from '@/server/db';
 import { openPglite } from '@/server/db/pglite';
 import { openPostgres } from '@/server/db/postgres';
 import { createApp } from '@/server/http/app';
-import { inPlace } from '@/server/planner';
+import { House } from '@/server/house';
+import { SUBJECTS } from '@/server/subjects';
+import { inPlace } from '@/server/threads';
 
 export interface TestApi {
   ctx: Context;
@@ -50,24 +52,28 @@ async function openTestDb(): Promise<{ db: Db; drop: () => Promise<void> }> {
 }
 
 /** The real server on a real database, as of `today`, for one suite. */
-export async function startTestApi({ today = '2026-11-23', demo = false } = {}): Promise<TestApi> {
+export async function startTestApi({
+  today = '2026-11-23',
+  demo = false,
+  subjects = SUBJECTS,
+} = {}): Promise<TestApi> {
   const { db, drop } = await openTestDb();
   const clock = createClock('America/Los_Angeles');
   setToday(clock, plainDate(today));
+  const log = pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' });
   const ctx: Context = {
     db,
     clock,
+    house: new House(subjects),
+    threads: inPlace,
+    log,
+    dataDir: null,
     demo,
     version: 'test',
     schema: 1,
-    thinking: inPlace,
-    revision: 0,
-    writes: [],
+    writes: new Writes(),
   };
-  const app = createApp(ctx, {
-    webDir: null,
-    log: pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' }),
-  });
+  const app = createApp(ctx, { webDir: null, log });
   const server = await new Promise<Server>((done) => {
     const listening = app.listen(0, '127.0.0.1', () => done(listening));
   });

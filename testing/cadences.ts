@@ -4,7 +4,7 @@ import { createCadence, type Beat, type CadenceDraft } from '@/contract/cadences
 import { enrol } from '@/contract/enrolments';
 import { addPerson, getPerson } from '@/contract/people';
 import { moveClock } from '@/contract/settings';
-import { getDesk, logTouch } from '@/contract/touches';
+import { getDesk, logTouch, seeDesk } from '@/contract/touches';
 import type { PlainDate } from '@/core/time';
 
 import type { TestApi } from './api';
@@ -27,7 +27,13 @@ export const beat = (
 
 /** Shorthands for suites about cadences. */
 export const cadencesOf = (api: () => TestApi) => {
-  const keys = async () => (await api().call(getDesk)).items.map(({ key }) => key);
+  /** Opens the desk as the screen does, which says what was seen. */
+  const desk = async () => {
+    const shown = await api().call(getDesk);
+    await api().call(seeDesk, { body: { keys: shown.items.map(({ key }) => key) } });
+    return shown;
+  };
+  const keys = async () => (await desk()).items.map(({ key }) => key);
   const sheet = (id: string) => api().call(getPerson, { params: { id } });
   return {
     person: async (givenName: string, more: object = {}) =>
@@ -46,6 +52,7 @@ export const cadencesOf = (api: () => TestApi) => {
       (await sheet(personId)).planned.map(({ day, kind }) => `${day} ${kind}`),
     /** What stands on today's desk. */
     keys,
+    desk,
     /** Logs a call that reached them: the first on the desk, unless another is meant. */
     log: async (personId: string, itemKey?: string) =>
       api().call(logTouch, {

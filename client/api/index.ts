@@ -1,3 +1,4 @@
 export { call, CallFault } from '@/contract/call';
 export * from './queries';
-export * from './told';
+export * from './notice';
+export * from './topics';

@@ -4,7 +4,8 @@ import { call, type CallFault } from '@/contract/call';
 import type { Done } from '@/contract/common';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 
-import { useTold } from './told';
+import { useNotify } from './notice';
+import { about, readAgain } from './topics';
 
 /** Reads an endpoint; the answer is kept until something is written. */
 export function useRead<E extends Endpoint>(
@@ -15,28 +16,29 @@ export function useRead<E extends Endpoint>(
   return useQuery<CallOutput<E>, CallFault>({
     queryKey: [endpoint.path, input],
     queryFn: ({ signal }) => call(endpoint, input, { signal }),
+    meta: about(endpoint),
     enabled: options.enabled ?? true,
     ...(options.keepPrevious ? { placeholderData: (previous) => previous } : {}),
   });
 }
 
 /**
- * Writes through an endpoint. Afterwards everything shown is read again, because one touch can move
- * the whole plan; what was done is told at the foot of the screen with an undo.
+ * Writes through an endpoint. Afterwards what shows the topics that it touched is read again; what
+ * was done is said at the foot of the screen with an undo.
  */
 export function useWrite<E extends Endpoint>(endpoint: E) {
   const client = useQueryClient();
-  const tell = useTold();
+  const notify = useNotify();
   return useMutation<CallOutput<E>, CallFault, CallInput<E>>({
     mutationFn: (input) => call(endpoint, input),
     onSuccess: (result) => {
-      const { actionId, sentence } = (result ?? {}) as Partial<Done>;
-      if (actionId && sentence) tell({ sentence, actionId });
-      return client.invalidateQueries();
+      const { actionId, sentence, topics } = (result ?? {}) as Partial<Done>;
+      if (actionId && sentence) notify({ sentence, actionId });
+      return readAgain(client, topics);
     },
     onError: (fault) => {
-      tell({ sentence: fault.message, actionId: null });
-      if (fault.code === 'conflict') void client.invalidateQueries();
+      notify({ sentence: fault.message, actionId: null });
+      if (fault.code === 'conflict') void readAgain(client);
     },
   });
 }

@@ -15,7 +15,7 @@ const beat: Beat = {
   kind: 'card',
   wordings: ['For your day.', 'All good wishes.'],
   dayRule: 'next',
-  way: 'itself',
+  way: 'auto',
 };
 
 const show = (open: boolean, shown = beat) => {
@@ -82,7 +82,7 @@ test('turned into an errand it goes by itself, and back into a touch by hand', (
   const errand = turned(beat, 'cadence', targets);
   expect(errand).toMatchObject({
     kind: 'other',
-    way: 'itself',
+    way: 'auto',
     wordings: [],
     errand: { to: 'cadence', cadenceId: 'c' },
   });

@@ -21,7 +21,7 @@ const RULE_OPTIONS: { value: DayRule; label: string }[] = [
 
 const WAY_OPTIONS = [
   { value: 'hand', label: 'By my hand' },
-  { value: 'itself', label: 'By itself' },
+  { value: 'auto', label: 'By itself' },
 ] as const;
 
 interface Props {
@@ -99,7 +99,7 @@ export function BeatRow(props: Props) {
 function summary({ wordings, way, errand }: Beat): string {
   if (errand?.to === 'cadence') return 'By itself. This cadence goes on as well.';
   const more = wordings.length > 1 ? ` (${wordings.length} wordings take turns)` : '';
-  const itself = way === 'itself' ? 'By itself. ' : '';
+  const itself = way === 'auto' ? 'By itself. ' : '';
   return `${itself}${wordings[0] ?? 'No words yet'}${more}`;
 }
 
@@ -174,7 +174,7 @@ function BeatForm({
             ? 'Whoever comes to this beat is put on that cadence too, unless they are on it. To leave this one, let it end.'
             : 'The service gets the name, company, e-mail, phone and address of the person, with the words below. What it has been told can’t be taken back.'}
         </Soft>
-      ) : beat.way === 'itself' ? (
+      ) : beat.way === 'auto' ? (
         <Soft>
           Until sending is set up it waits, ready to go, and asks for nothing on your desk. Only
           people who did not say no get it.

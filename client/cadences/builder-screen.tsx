@@ -32,7 +32,7 @@ import { kindSetups, ofKinds } from '@/core/touches';
 import { BeatList } from './beat-list';
 import { DayLine } from './day-line';
 import type { Targets } from './errand';
-import { Keeping } from './keeping';
+import { SavedCadence } from './saved-cadence';
 import { RoundsForm } from './rounds-form';
 import { TrialView } from './trial';
 import { YearView } from './year-view';
@@ -291,7 +291,7 @@ function Builder({ saved, first, owner }: BuilderProps) {
           )}
         </View>
       </View>
-      {saved ? <Keeping saved={saved} today={today} onTake={setDraft} /> : null}
+      {saved ? <SavedCadence saved={saved} today={today} onTake={setDraft} /> : null}
     </>
   );
 }

@@ -92,7 +92,7 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
                 x={scale(at)}
                 y={AXIS}
                 r={6}
-                fill={colour(again || beat.way === 'itself' ? 'sheet' : 'ink')}
+                fill={colour(again || beat.way === 'auto' ? 'sheet' : 'ink')}
                 stroke={colour(again ? 'edge' : 'ink')}
               />
             ))}

@@ -38,7 +38,7 @@ export const kindOptions = ({
 
 /** The beat as another kind of touch, or as an errand. */
 export function turned(beat: Beat, to: KindValue, { cadences, services }: Targets): Beat {
-  const errand = { ...beat, kind: 'other', way: 'itself' } as const;
+  const errand = { ...beat, kind: 'other', way: 'auto' } as const;
   if (to === 'cadence')
     return { ...errand, wordings: [], errand: { to, cadenceId: cadences[0]!.id } };
   if (to === 'service') return { ...errand, errand: { to, serviceId: services[0]!.id } };

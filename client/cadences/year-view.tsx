@@ -1,13 +1,11 @@
 import { View } from 'react-native';
 import Svg, { Circle } from 'react-native-svg';
 
+import { useMoney } from '@/client/settings';
 import { Body, Caption, colour, Heading, KindShape, Soft } from '@/client/ui';
 import { countInWords, monthName, plural } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 import type { YearShape } from '@/core/cadences';
-
-const money = (minor: number) =>
-  (minor / 100).toLocaleString('en-US', { style: 'currency', currency: 'USD' });
 
 const CELL = 24;
 const LABEL = 74;
@@ -15,6 +13,7 @@ const ROW = 28;
 
 /** What the cadence makes of a year: kinds down, months across, one mark for each touch. */
 export function YearView({ shape }: { shape: YearShape }) {
+  const money = useMoney();
   const { byKind, touches, firstMonth, longestSilence, costMinor } = shape;
   const ways = byKind.length;
   // A year that begins in mid-month ends in the same month.

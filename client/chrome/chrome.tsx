@@ -6,7 +6,8 @@ import { Body, KEY_LIST, Overlay, useKey, useWide } from '@/client/ui';
 
 import { DayMover } from './day-mover';
 import { isAt, PLACES } from './places';
-import { ToldBar } from './told-bar';
+import { NoticeBar } from './notice-bar';
+import { WorkBar } from './work-bar';
 
 /** The frame around every screen: places in a bar at the foot, or in a rail when there is room. */
 export function Chrome({ children }: { children: ReactNode }) {
@@ -23,7 +24,8 @@ export function Chrome({ children }: { children: ReactNode }) {
         <View role="main" className="min-h-0 flex-1">
           {children}
         </View>
-        <ToldBar />
+        <WorkBar />
+        <NoticeBar />
         <DayMover />
       </View>
       {keys ? <KeyList onClose={() => setKeys(false)} /> : null}

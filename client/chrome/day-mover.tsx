@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { call, useRead } from '@/client/api';
+import { call, readAgain, useRead } from '@/client/api';
 import { Button, Soft } from '@/client/ui';
 import { getSettings, moveClock } from '@/contract/settings';
 import { longDate, weekdayName } from '@/core/time';
@@ -21,7 +21,7 @@ export function DayMover() {
   const move = async (days: number) => {
     setBusy(true);
     await call(moveClock, { body: { days } }).finally(() => setBusy(false));
-    await client.invalidateQueries();
+    await readAgain(client);
   };
   return (
     <View

@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import { Linking } from 'react-native';
 
-import { ToldProvider } from '@/client/api';
+import { NoticeProvider } from '@/client/api';
 import type { DeskItem } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 
@@ -41,9 +41,9 @@ const item: DeskItem = {
 const show = (change: Partial<DeskItem> = {}) =>
   render(
     <QueryClientProvider client={client}>
-      <ToldProvider>
+      <NoticeProvider>
         <DeskCard item={{ ...item, ...change }} today={today} />
-      </ToldProvider>
+      </NoticeProvider>
     </QueryClientProvider>,
   );
 
@@ -94,7 +94,7 @@ test('a beat may be let go, a promise not', () => {
   fireEvent.press(screen.getByText('Later'));
   expect(screen.getByText('Let it go')).toBeTruthy();
   screen.unmount();
-  show({ source: 'keeper' });
+  show({ source: 'keep' });
   fireEvent.press(screen.getByText('Later'));
   expect(screen.queryByText('Let it go')).toBeNull();
 });

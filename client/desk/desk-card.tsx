@@ -105,7 +105,7 @@ function Later({ item, today }: { item: DeskItem; today: PlainDate }) {
           disabled={put.isPending}
           onPress={() => put.mutate({ body: { itemKey: item.key, until: null } })}
         />
-        {item.source === 'keeper' ? null : (
+        {item.source === 'keep' ? null : (
           <Button
             weight="quiet"
             label="Let it go"

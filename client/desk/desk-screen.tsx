@@ -1,11 +1,11 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
+import { call, useRead, useWrite } from '@/client/api';
 import { Body, Button, Heading, KindMark, Page, Soft, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
-import { undoAction } from '@/contract/settings';
-import { getDesk, type DeskItem } from '@/contract/touches';
+import { undoAction } from '@/contract/history';
+import { getDesk, seeDesk, type DeskItem } from '@/contract/touches';
 import { countInWords, longDate, plural, sentenceCase, spokenDate, weekdayName } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
 
@@ -18,11 +18,21 @@ type Desk = CallOutput<typeof getDesk>;
 /** Today: whom to reach out to, why them, why now, what to say, done in one tap. */
 export function DeskScreen() {
   const desk = useRead(getDesk, {}, { keepPrevious: true });
+  useSeen(desk.data);
   return (
     <Page narrow>
       <Waiting query={desk}>{(data) => <DeskOf desk={data} />}</Waiting>
     </Page>
   );
+}
+
+/** Says what is seen, so that it keeps its place when the day is planned again. */
+function useSeen(desk: Desk | undefined) {
+  const keys = desk?.items.map(({ key }) => key).join(' ');
+  useEffect(() => {
+    // Nobody waits for it; what was not noted is said again with the next change.
+    if (keys) void call(seeDesk, { body: { keys: keys.split(' ') } }).catch(() => {});
+  }, [keys]);
 }
 
 function DeskOf({ desk }: { desk: Desk }) {

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { call, useRead, useTold, type CallFault } from '@/client/api';
+import { call, useRead, useNotify, type CallFault } from '@/client/api';
 import { Button, Chip, Choice, Fault, Heading, Overlay, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { exportColumns, exportPeople } from '@/contract/exports';
@@ -54,7 +54,7 @@ interface ChoiceProps extends CallOutput<typeof exportColumns> {
 function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
   const [format, setFormat] = useState<Format>('csv');
   const [chosen, setChosen] = useState<ReadonlySet<ImportTarget>>(new Set(before));
-  const tell = useTold();
+  const notify = useNotify();
   const run = useMutation<Exported, CallFault>({
     mutationFn: () =>
       call(exportPeople, {
@@ -66,7 +66,7 @@ function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
       }),
     onSuccess: (file) => {
       keepFile(file);
-      tell({
+      notify({
         sentence: `${plural(file.people, 'person', 'people')} went into ${file.fileName}`,
         actionId: null,
       });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 
-import { call, useRead, useTold, useWrite, type CallFault } from '@/client/api';
+import { call, readAgain, useRead, useNotify, useWrite, type CallFault } from '@/client/api';
 import { Body, Button, Fault, Field, Heading, Overlay, Soft } from '@/client/ui';
 import { changeMany } from '@/contract/many';
 import { eraseImpact, erasePerson, type PersonSheet } from '@/contract/people';
@@ -97,13 +97,13 @@ function Erase({ sheet }: { sheet: PersonSheet }) {
   const [name, setName] = useState('');
   const router = useRouter();
   const client = useQueryClient();
-  const tell = useTold();
+  const notify = useNotify();
   const erase = useMutation<{ sentence: string }, CallFault>({
     mutationFn: () => call(erasePerson, { params: { id: sheet.id }, body: { name } }),
     onSuccess: ({ sentence }) => {
-      tell({ sentence, actionId: null });
+      notify({ sentence, actionId: null });
       router.navigate('/people');
-      return client.invalidateQueries();
+      return readAgain(client);
     },
   });
   return (

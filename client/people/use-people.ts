@@ -1,6 +1,6 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 
-import { call } from '@/client/api';
+import { about, call } from '@/client/api';
 import { toFilterQuery, type PeopleFilter, type PeopleSort } from '@/contract/filters';
 import { listPeople, type PersonRow } from '@/contract/people';
 
@@ -17,6 +17,7 @@ const pageQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
   queryKey: [listPeople.path, 'page', toQuery(filter, sort, page)],
   queryFn: ({ signal }: { signal: AbortSignal }) =>
     call(listPeople, { query: toQuery(filter, sort, page) }, { signal }),
+  meta: about(listPeople),
 });
 
 /**

@@ -75,9 +75,9 @@ function AheadOf({ ahead, weeks, onWeeks }: AheadProps) {
       </View>
       <Card>
         <LoadChart
-          weeks={ahead.weeks.map(({ monday, beats, keepers, followUps, capacity }) => ({
+          weeks={ahead.weeks.map(({ monday, asked, keepers, capacity }) => ({
             monday,
-            base: beats + followUps,
+            base: asked,
             added: keepers,
             capacity,
           }))}

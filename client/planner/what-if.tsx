@@ -143,9 +143,9 @@ export function WhatIf({ now, today, weeks }: { now: Outlook; today: PlainDate; 
         <Card className="gap-2">
           <Body aria-live="polite">{compared(now, result.outlook)}</Body>
           <LoadChart
-            weeks={result.outlook.weeks.map(({ monday, beats, keepers, followUps, capacity }) => ({
+            weeks={result.outlook.weeks.map(({ monday, asked, keepers, capacity }) => ({
               monday,
-              base: beats + followUps,
+              base: asked,
               added: keepers,
               capacity,
             }))}

@@ -1,1 +1,2 @@
 export { calendarOf, type OwnersDays } from './calendar';
+export { useMoney } from './money';

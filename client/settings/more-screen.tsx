@@ -18,13 +18,8 @@ import {
   Title,
   Waiting,
 } from '@/client/ui';
-import {
-  getSettings,
-  listActions,
-  saveSettings,
-  undoAction,
-  type Settings,
-} from '@/contract/settings';
+import { listActions, undoAction } from '@/contract/history';
+import { getSettings, saveSettings, type Settings } from '@/contract/settings';
 import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
 import { Holidays } from './holidays';
@@ -94,6 +89,8 @@ function Days({ settings }: { settings: Settings }) {
   const [off, setOff] = useState(settings.daysOff.join(', '));
   const [name, setName] = useState(settings.ownerName);
   const [zone, setZone] = useState(settings.timeZone);
+  const [currency, setCurrency] = useState(settings.currency);
+  const [locale, setLocale] = useState(settings.locale);
   const toggle = (day: (typeof working)[number]) =>
     setWorking(working.includes(day) ? working.filter((d) => d !== day) : [...working, day].sort());
   const keep = () =>
@@ -101,6 +98,8 @@ function Days({ settings }: { settings: Settings }) {
       body: {
         ownerName: name,
         timeZone: zone,
+        currency: currency.trim().toUpperCase(),
+        locale: locale.trim(),
         capacity: Number(capacity),
         minDistanceDays: Number(distance),
         minutesPerDay: minutes.trim() === '' ? null : Number(minutes),
@@ -123,6 +122,18 @@ function Days({ settings }: { settings: Settings }) {
           className="min-w-[220px] flex-1"
           value={zone}
           onChangeText={setZone}
+        />
+        <Field
+          label="Currency"
+          className="w-[110px]"
+          value={currency}
+          onChangeText={setCurrency}
+        />
+        <Field
+          label="Numbers as in"
+          className="w-[140px]"
+          value={locale}
+          onChangeText={setLocale}
         />
       </View>
       <View className="flex-row flex-wrap gap-6">

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 
-import { ToldProvider } from '@/client/api';
+import { NoticeProvider } from '@/client/api';
 import { plainDate } from '@/core/time';
 
 import { LogForm } from './log-form';
@@ -22,9 +22,9 @@ beforeEach(() => {
 const show = (onDone = jest.fn()) => {
   render(
     <QueryClientProvider client={client}>
-      <ToldProvider>
+      <NoticeProvider>
         <LogForm personId="p" kind="call" itemKey="keep:p:1" today={today} onDone={onDone} />
-      </ToldProvider>
+      </NoticeProvider>
     </QueryClientProvider>,
   );
   return onDone;

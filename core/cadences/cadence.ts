@@ -4,7 +4,7 @@ import type { TouchKind } from '@/core/touches';
 import { isYearly, timingFault, type Timing } from './timing';
 
 /** Whether a beat asks for the owner's hand, or goes out on its own once sending is set up. */
-export const WAYS = ['hand', 'itself'] as const;
+export const WAYS = ['hand', 'auto'] as const;
 export type Way = (typeof WAYS)[number];
 
 /** The kinds that can go out by themselves. */

@@ -71,7 +71,7 @@ test('words that can’t be filled in any of their wordings, each lack once, bea
 
 test('an errand needs no way to reach them, only what its words ask for', () => {
   const errand = { to: 'service', serviceId: 's' } as const;
-  const tell = beat({ kind: 'other', way: 'itself', errand, wordings: ['Add {{ email }}'] });
+  const tell = beat({ kind: 'other', way: 'auto', errand, wordings: ['Add {{ email }}'] });
   expect(lacks([tell], { has: none, refused: ['email'] }).lacks).toEqual([
     { words: 'no e-mail', field: 'email' },
   ]);

@@ -6,6 +6,7 @@ export * from './line';
 export * from './names';
 export * from './own';
 export * from './reach';
+export * from './read-file';
 export * from './table';
 export * from './pasted';
 export * from './vcard';

@@ -166,7 +166,7 @@ const OWN_AS: Record<OwnType, FieldType> = {
   flag: 'flag',
 };
 
-/** One test of one field; `field` is a key of FIELDS or 'own:' with the id of an own field. */
+/** One test of one field; `field` is a key of FIELDS 'own:' with the id of an own field, 'fact:' with the key of a fact. */
 export interface Condition {
   field: string;
   test: Test;
@@ -211,9 +211,19 @@ export interface FieldInfo {
   type: FieldType;
 }
 
+/** A field that a subject adds: 'fact:' and its key. */
+export interface FactInfo extends FieldInfo {
+  key: string;
+}
+
 /** What a field is; null when there is none of that key (an own field that was taken away). */
-export function fieldInfo(key: string, own: readonly OwnField[]): FieldInfo | null {
+export function fieldInfo(
+  key: string,
+  own: readonly OwnField[],
+  facts: readonly FactInfo[] = [],
+): FieldInfo | null {
   if (Object.hasOwn(FIELDS, key)) return FIELDS[key as FieldKey];
+  if (key.startsWith('fact:')) return facts.find((fact) => key === `fact:${fact.key}`) ?? null;
   const field = key.startsWith('own:') ? own.find(({ id }) => key === `own:${id}`) : undefined;
   return field ? { label: field.name, type: OWN_AS[field.type] } : null;
 }
@@ -242,19 +252,20 @@ function valuesFit({ test, values }: Condition, type: FieldType): boolean {
 export function findConditionFault(
   group: Group,
   own: readonly OwnField[],
+  facts: readonly FactInfo[] = [],
   depth = 1,
   count = { lines: 0 },
 ): ConditionFault | null {
   if (depth > MAX_DEPTH) return { reason: 'too_deep' };
   for (const part of group.of) {
     if (isGroup(part)) {
-      const fault = findConditionFault(part, own, depth + 1, count);
+      const fault = findConditionFault(part, own, facts, depth + 1, count);
       if (fault) return fault;
       continue;
     }
     count.lines += 1;
     if (count.lines > MAX_CONDITIONS) return { reason: 'too_many' };
-    const info = fieldInfo(part.field, own);
+    const info = fieldInfo(part.field, own, facts);
     if (!info) return { reason: 'unknown_field', field: part.field };
     if (!TESTS_OF[info.type].includes(part.test))
       return { reason: 'wrong_test', field: info.label, test: part.test };

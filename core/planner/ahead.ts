@@ -1,16 +1,16 @@
 import { isWorkingDay } from '@/core/calendar';
 import { weekStart, type DayNumber } from '@/core/time';
 
+import { KEEPER } from './items';
 import { plan } from './plan';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
 /** One calendar week (from Monday) of the plan. */
 export interface WeekLoad {
   monday: DayNumber;
-  /** Touches planned, by where they come from. */
-  beats: number;
+  /** Touches that something asks for, and those that only keep a promise. */
+  asked: number;
   keepers: number;
-  followUps: number;
   /** Touches that the owner's days can hold. */
   capacity: number;
 }
@@ -20,15 +20,13 @@ export function weeklyLoad(result: Plan, options: PlanOptions): WeekLoad[] {
   const weeks = new Map<DayNumber, WeekLoad>();
   for (let day = options.today; day < options.today + options.days; day++) {
     const monday = weekStart(day);
-    const week = weeks.get(monday) ?? { monday, beats: 0, keepers: 0, followUps: 0, capacity: 0 };
+    const week = weeks.get(monday) ?? { monday, asked: 0, keepers: 0, capacity: 0 };
     weeks.set(monday, week);
     if (isWorkingDay(day, options.calendar)) week.capacity += options.capacity;
   }
   for (const { item, day } of result.touches) {
     const week = weeks.get(weekStart(day))!;
-    if (item.source === 'beat') week.beats += 1;
-    else if (item.source === 'keeper') week.keepers += 1;
-    else week.followUps += 1;
+    week[item.source === KEEPER ? 'keepers' : 'asked'] += 1;
   }
   return [...weeks.values()];
 }

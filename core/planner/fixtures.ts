@@ -1,5 +1,8 @@
 import type { Cadence } from '@/core/cadences';
 import type { WorkCalendar } from '@/core/calendar';
+import { BEAT, type PlanEnrolment } from '@/core/enrolments';
+import { FOLLOW_UP, type PlanFollowUp } from '@/core/follow-ups';
+import { SOURCES } from '@/core/sources';
 import { plainDate, toDayNumber } from '@/core/time';
 import { DEFAULT_HOLDS, MINUTES } from '@/core/touches';
 
@@ -22,10 +25,19 @@ export const options = (change: Partial<PlanOptions> = {}): PlanOptions => ({
   holds: DEFAULT_HOLDS,
   putOffs: new Map(),
   pinned: [],
+  sources: SOURCES,
   ...change,
 });
 
-export const person = (id: string, change: Partial<PlanPerson> = {}): PlanPerson => ({
+interface Asking {
+  enrolments?: readonly PlanEnrolment[];
+  followUps?: readonly PlanFollowUp[];
+}
+
+export const person = (
+  id: string,
+  { enrolments = [], followUps = [], ...change }: Partial<PlanPerson> & Asking = {},
+): PlanPerson => ({
   id,
   promiseDays: null,
   due: null,
@@ -33,8 +45,7 @@ export const person = (id: string, change: Partial<PlanPerson> = {}): PlanPerson
   householdId: null,
   weight: 1,
   keeperKind: 'call',
-  enrolments: [],
-  followUps: [],
+  asks: { [BEAT]: enrolments, [FOLLOW_UP]: followUps },
   ...change,
 });
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
 import type { Beat } from '@/core/cadences';
+import { enrolmentsIn, withEnrolments } from '@/core/enrolments';
 import { DEFAULT_HOLDS, MINUTES, type TouchKind } from '@/core/touches';
 
 import { leastCapacity, plan, replan, type Limits, type PlanPerson } from '.';
@@ -98,9 +99,9 @@ describe('no crowding', () => {
 
   test('of two beats that collide the one that holds more stays on its day', () => {
     const both = on('ana', [beat(0, { kind: 'social' })]);
-    const call = on('ana2', [beat(0, { kind: 'call' })]).enrolments[0]!;
+    const [call] = enrolmentsIn(on('ana2', [beat(0, { kind: 'call' })]));
     const { touches } = plan(
-      [{ ...both, enrolments: [...both.enrolments, call] }],
+      [withEnrolments(both, [...enrolmentsIn(both), call!])],
       options({ days: 7 }),
     );
     expect(touches.map(({ item, day }) => [item.kind, day - today])).toEqual([
@@ -111,9 +112,9 @@ describe('no crowding', () => {
 
   test('one that finds no day before the next is due is let go, and says what it yielded to', () => {
     const often = on('ana', [beat(0, { kind: 'text' }), beat(2, { id: 'b2', kind: 'text' })]);
-    const call = on('x', [beat(0)]).enrolments[0]!;
+    const [call] = enrolmentsIn(on('x', [beat(0)]));
     const { letGo } = plan(
-      [{ ...often, enrolments: [...often.enrolments, call] }],
+      [withEnrolments(often, [...enrolmentsIn(often), call!])],
       options({ days: 14 }),
     );
     expect(letGo[0]).toMatchObject({
@@ -132,7 +133,7 @@ describe('promises before distances', () => {
     const { touches, slips } = plan([ana], options({ days: 9, holds }));
     expect(slips).toEqual([]);
     expect(touches.map(({ item, day }) => [item.source, day - today])).toEqual([
-      ['keeper', 2],
+      ['keep', 2],
       ['beat', 7],
     ]);
     expect(touches[1]!.yieldsTo).toEqual({ personId: 'ana', kind: 'call', day: today + 2 });
@@ -197,7 +198,7 @@ describe('days of the year', () => {
   });
 
   test('a touch that goes out by itself is not on the desk', () => {
-    expect(daysOf([on('ana', [beat(0, { kind: 'email', way: 'itself' })])])).toEqual([]);
+    expect(daysOf([on('ana', [beat(0, { kind: 'email', way: 'auto' })])])).toEqual([]);
   });
 });
 
@@ -210,13 +211,13 @@ describe('a round that follows on', () => {
 
   test('waits for its last beat, however late that is made', () => {
     const [first, second] = plan([since(today - 60, today - 60)], options()).touches;
-    expect(first).toMatchObject({ day: today, item: { beat: { beatId: 'b20', round: 0 } } });
-    expect(second).toMatchObject({ day: today + 10, item: { beat: { round: 1 } } });
+    expect(first).toMatchObject({ day: today, item: { key: 'beat:e:b20:0' } });
+    expect(second).toMatchObject({ day: today + 10, item: { key: expect.stringMatching(/:1$/) } });
   });
 
   test('begins on time when the last beat is', () => {
     const [, , third] = plan([since(today, null)], options()).touches;
-    expect(third).toMatchObject({ day: today + 30, item: { beat: { beatId: 'b0', round: 1 } } });
+    expect(third).toMatchObject({ day: today + 30, item: { key: 'beat:e:b0:1' } });
   });
 });
 

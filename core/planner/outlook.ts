@@ -18,7 +18,8 @@ export interface Outlook {
 /** Everything an outlook is computed from; made of plain values, so that it can go to a worker. */
 export interface OutlookTask {
   people: readonly PlanPerson[];
-  options: PlanOptions;
+  /** Without the sources, which are code and are there already. */
+  options: Omit<PlanOptions, 'sources'>;
   /** Whether to search for the least room as well. */
   search: boolean;
 }
@@ -29,9 +30,11 @@ export interface OutlookTask {
  * @param onStep told after each planner run; see {@link leastCapacity}
  */
 export function outlook(
-  { people, options, search }: OutlookTask,
+  { people, options: given, search }: OutlookTask,
+  sources: PlanOptions['sources'],
   onStep: (runs: number) => void = () => {},
 ): Outlook {
+  const options = { ...given, sources };
   const result = plan(people, options);
   onStep(1);
   return {

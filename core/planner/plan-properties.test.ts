@@ -233,7 +233,7 @@ describe('the load of promises', () => {
     const result = plan(people, opt);
     const weeks = weeklyLoad(result, opt);
     expect(weeks).toHaveLength(13);
-    expect(weeks.reduce((sum, w) => sum + w.beats + w.keepers + w.followUps, 0)).toBe(
+    expect(weeks.reduce((sum, w) => sum + w.asked + w.keepers, 0)).toBe(
       result.touches.length,
     );
     for (const week of weeks) {

@@ -35,7 +35,7 @@ describe('what is planned', () => {
     expect(first).toMatchObject({
       day: today,
       late: true,
-      item: { beat: { beatId: 'b60', round: 0 } },
+      item: { key: 'beat:e:b60:0' },
     });
   });
 

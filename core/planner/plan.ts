@@ -12,7 +12,7 @@ import {
   type PersonState,
 } from './entries';
 import { Gauges } from './gauges';
-import { enrolmentItems, followUpItem, keeperItem, type ItemContext, type PlanItem } from './items';
+import { KEEPER, keeperItem, yields, type ItemContext, type PlanItem } from './items';
 import { Queue } from './queue';
 import type { Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
 
@@ -36,13 +36,36 @@ export function plan(
   /** Touches of others that keep their days and take up room in them. */
   taken: readonly PlannedTouch[] = [],
 ): Plan {
-  return new Planner(people, options, taken).run();
+  const steps = planSteps(people, options, taken);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
+}
+
+/** People opened between two steps; days are a step each. */
+const OPENED_AT_ONCE = 500;
+
+/** As {@link plan}, in steps between which others can be served; the last answers the plan. */
+export function planSteps(
+  people: readonly PlanPerson[],
+  options: PlanOptions,
+  taken: readonly PlannedTouch[] = [],
+): Generator<void, Plan> {
+  return new Planner(options, taken).run(people);
+}
+
+/** What sources compute items in. */
+export function contextOf(options: PlanOptions): ItemContext {
+  const { today, days, calendar, holds, putOffs, swaps } = options;
+  const until = today + days - 1;
+  return { today, until, calendar, holds, putOffs, ...(swaps ? { swaps } : {}) };
 }
 
 class Planner {
   private readonly until: DayNumber;
   private readonly context: ItemContext;
-  private readonly states: PersonState[];
+  private readonly states: PersonState[] = [];
   /** Entries by the day on which they may first be done, then by the day they are wanted. */
   private readonly opening: Entry[][];
   private readonly wanting: Entry[][];
@@ -60,22 +83,27 @@ class Planner {
   private readonly result: Plan = { touches: [], slips: [], overdue: [], letGo: [], unplaced: [] };
 
   constructor(
-    people: readonly PlanPerson[],
     private readonly options: PlanOptions,
     taken: readonly PlannedTouch[],
   ) {
-    const { today, days, calendar, holds, swaps } = options;
+    const { today, days } = options;
     this.until = today + days - 1;
-    this.context = { today, until: this.until, calendar, holds, ...(swaps ? { swaps } : {}) };
+    this.context = contextOf(options);
     this.opening = Array.from({ length: days }, () => []);
     this.wanting = Array.from({ length: days }, () => []);
     this.gauges = new Gauges(options, taken);
-    this.states = people.map((person) => this.open(person));
   }
 
-  run(): Plan {
+  *run(people: readonly PlanPerson[]): Generator<void, Plan> {
+    for (const person of people) {
+      this.states.push(this.open(person));
+      if (this.states.length % OPENED_AT_ONCE === 0) yield;
+    }
     this.placePinned();
-    for (this.day = this.options.today; this.day <= this.until; this.day++) this.fillDay(this.day);
+    for (this.day = this.options.today; this.day <= this.until; this.day++) {
+      this.fillDay(this.day);
+      yield;
+    }
     this.closeBooks();
     return this.result;
   }
@@ -92,11 +120,10 @@ class Planner {
       keeperHeld: false,
     };
     if (due !== null && due < this.options.today) this.result.overdue.push(person.id);
-    for (const enrolment of person.enrolments)
-      for (const item of enrolmentItems(person.id, enrolment, this.options.putOffs, this.context))
-        this.enter(state, item);
-    for (const followUp of person.followUps)
-      this.enter(state, followUpItem(person.id, followUp, this.options.putOffs, this.context));
+    for (const { name, items } of this.options.sources)
+      if (person.asks[name] !== undefined)
+        for (const item of items(person.id, person.asks[name], this.context))
+          this.enter(state, item);
     this.enterKeeper(state);
     return state;
   }
@@ -121,7 +148,7 @@ class Planner {
       owedSince: Infinity,
       yieldsTo: null,
     };
-    if (item.source === 'keeper') state.keeper = entry;
+    if (item.source === KEEPER) state.keeper = entry;
     else state.entries.push(entry);
     this.count(entry, item.latest >= this.options.today);
     this.file(entry, item.earliest, item.wanted);
@@ -132,10 +159,7 @@ class Planner {
     if (promiseDays === null || state.due === null) return;
     state.keeperHeld = false;
     if (state.keeper) this.discard(state.keeper);
-    this.enter(
-      state,
-      keeperItem(id, promiseDays, state.due, keeperKind, this.options.putOffs, this.context),
-    );
+    this.enter(state, keeperItem(id, promiseDays, state.due, keeperKind, this.context));
   }
 
   private index = (day: DayNumber): number => Math.max(0, day - this.options.today);
@@ -234,7 +258,7 @@ class Planner {
   /** Puts the entry on the day, unless it is needless or its person was touched too recently. */
   private tryPlace(entry: Entry, day: DayNumber): boolean {
     const { item, person: state } = entry;
-    if (item.source === 'keeper') {
+    if (item.source === KEEPER) {
       const planned = this.plannedInstead(state, day);
       if (planned && planned.item.earliest > day) {
         state.keeperHeld = true;
@@ -264,7 +288,7 @@ class Planner {
     if (within(person.last)) return person.last;
     const { last } = person.home;
     if (!within(last)) return null;
-    return item.source === 'keeper' && this.wouldBreak(person, day) ? null : last;
+    return item.source === KEEPER && this.wouldBreak(person, day) ? null : last;
   }
 
   /** Whether waiting for the distance from a touch on `day` would break a promise that still holds. */
@@ -277,7 +301,7 @@ class Planner {
   /** The keeper of a promise that a weak touch on `day` would leave no time to keep. */
   private endangered({ item, person }: Pick<Entry, 'item' | 'person'>, day: DayNumber) {
     const { keeper, due } = person;
-    if (item.source !== 'beat' || !keeper || keeper.done || due === null) return null;
+    if (!yields(item) || !keeper || keeper.done || due === null) return null;
     const renews = day + keptDays(item.hold, person.person.promiseDays!) > due;
     const open = keeper.item.earliest <= day;
     return open && !renews && this.wouldBreak(person, day) ? keeper : null;
@@ -291,13 +315,13 @@ class Planner {
     { item, person }: Pick<Entry, 'item' | 'person'>,
     day: DayNumber,
   ): Entry | undefined {
-    if (item.source !== 'beat') return undefined;
+    if (!yields(item)) return undefined;
     const keeper = this.endangered({ item, person }, day);
     if (keeper) return keeper;
     return person.entries.find(
       ({ done, item: other }) =>
         !done &&
-        other.source === 'beat' &&
+        yields(other) &&
         other.hold > item.hold &&
         other.wanted <= day &&
         other.letGo > day &&

@@ -1,13 +1,31 @@
 import { plainDate, toDayNumber } from '@/core/time';
 
-import { letGoReason, reasonSentence, type Cause, type PlanItem, type ReasonFacts } from '.';
+import { BEAT, beatKey, beatReason } from '@/core/enrolments';
+import { FOLLOW_UP, followUpReason } from '@/core/follow-ups';
+import { SOURCES } from '@/core/sources';
+
+import {
+  KEEPER,
+  keeperReason,
+  letGoReason,
+  movedReason,
+  type Cause,
+  type PlannedTouch,
+  type PlanItem,
+  type ReasonFacts,
+} from '.';
 
 const today = plainDate('2026-11-23'); // a Monday
 const now = toDayNumber(today);
 
-const facts: ReasonFacts = {
+interface Facts extends ReasonFacts {
+  cadenceName: string;
+  followUpWords: string;
+}
+
+const facts: Facts = {
   cadenceName: 'Quarterly',
-  followUpWords: null,
+  followUpWords: '',
   promiseDays: 60,
   due: now + 4,
   last: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28') },
@@ -15,8 +33,8 @@ const facts: ReasonFacts = {
 };
 
 const item = (change: Partial<PlanItem>): PlanItem => ({
-  key: 'k',
-  source: 'beat',
+  key: beatKey('e', 'b', 0),
+  source: BEAT,
   personId: 'ana',
   kind: 'call',
   nominal: now,
@@ -26,17 +44,29 @@ const item = (change: Partial<PlanItem>): PlanItem => ({
   letGo: Infinity,
   fixed: false,
   hold: 1,
-  beat: { enrolmentId: 'e', cadenceId: 'c', beatId: 'b', round: 0 },
+  group: 'c',
   ...change,
 });
+
+/** The whole of what is said: the reason of the source, and why it moved. */
+function sentence(touch: PlannedTouch, all: Facts): string {
+  const { item } = touch;
+  const why =
+    item.source === BEAT
+      ? beatReason(item, all.cadenceName)
+      : item.source === FOLLOW_UP
+        ? followUpReason(item, all.followUpWords, all.today)
+        : keeperReason(all);
+  return why + movedReason(touch, all, SOURCES.find(({ name }) => name === item.source));
+}
 
 const say = (
   change: Partial<PlanItem>,
   cause: Cause = 'as_asked',
-  more: Partial<ReasonFacts> = {},
+  more: Partial<Facts> = {},
   day = now,
 ) =>
-  reasonSentence(
+  sentence(
     {
       item: item(change),
       day,
@@ -49,13 +79,13 @@ const say = (
     { ...facts, ...more },
   );
 
-const keeper = { source: 'keeper' as const, beat: undefined };
+const keeper = { source: KEEPER };
 
 test.each([
   ['a beat', say({}), 'Quarterly: call.'],
   [
     'a later round',
-    say({ beat: { enrolmentId: 'e', cadenceId: 'c', beatId: 'b', round: 2 } }),
+    say({ key: beatKey('e', 'b', 2) }),
     'Quarterly, round three: call.',
   ],
   [
@@ -101,12 +131,12 @@ test.each([
   ],
   [
     'a follow-up',
-    say({ source: 'follow_up', nominal: now }, 'as_asked', { followUpWords: 'the rate review' }),
+    say({ source: FOLLOW_UP, nominal: now }, 'as_asked', { followUpWords: 'the rate review' }),
     'You meant to follow up today: the rate review.',
   ],
   [
     'a follow-up without words',
-    say({ source: 'follow_up', nominal: now - 1 }, 'day_off'),
+    say({ source: FOLLOW_UP, nominal: now - 1 }, 'day_off'),
     'You meant to follow up yesterday.',
   ],
 ])('%s', (_, said, sentence) => {

@@ -1,5 +1,4 @@
 import {
-  countInWords,
   daysAgo,
   spokenDate,
   toDayNumber,
@@ -9,12 +8,11 @@ import {
 } from '@/core/time';
 import { KIND_WORDS, type LastMade } from '@/core/touches';
 
+import { KEEPER } from './items';
+import type { TouchSource } from './source';
 import type { Cause, LetGo, Neighbour, PlannedTouch } from './types';
 
 export interface ReasonFacts {
-  cadenceName: string | null;
-  /** Words of a follow-up. */
-  followUpWords: string | null;
   promiseDays: number | null;
   due: DayNumber | null;
   last: LastMade | null;
@@ -34,11 +32,6 @@ const MOVED: Record<
   early: () => ' Brought forward because the days ahead are full.',
   put_off: () => ' You put it off until now.',
 };
-
-/** Why this person, why now: one or two plain sentences for a planned touch. */
-export function reasonSentence(touch: PlannedTouch, facts: ReasonFacts): string {
-  return baseReason(touch, facts) + movedReason(touch, facts);
-}
 
 /** Which touch another one yields to: "the call of last Friday", "the text to Lee, at the same home, tomorrow". */
 function neighbourWords(
@@ -63,16 +56,21 @@ export function letGoReason(
     : `The days are full until ${last}; after that it makes no sense any more.`;
 }
 
-function movedReason(touch: PlannedTouch, facts: ReasonFacts): string {
+/** Why a touch is not on the day that was asked for, as a sentence after its reason; empty when it is. */
+export function movedReason(
+  touch: PlannedTouch,
+  facts: Pick<ReasonFacts, 'today' | 'homeName' | 'holiday'>,
+  { saysItsDay = false }: Partial<TouchSource> = {},
+): string {
   const { item, cause, day, yieldsTo } = touch;
   const { today } = facts;
   if (cause === 'as_asked') return '';
-  if (item.source === 'follow_up' && cause === 'day_off') return '';
+  if (saysItsDay && cause === 'day_off') return '';
   // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
-  if (item.source === 'keeper' && cause === 'full')
+  if (item.source === KEEPER && cause === 'full')
     return day > toDayNumber(today) ? ' The days before are full.' : '';
   if (cause === 'distance')
-    return item.source === 'keeper' || !yieldsTo
+    return item.source === KEEPER || !yieldsTo
       ? ''
       : ` Moved to keep its distance from ${neighbourWords(yieldsTo, facts)}.`;
   return MOVED[cause](
@@ -81,27 +79,8 @@ function movedReason(touch: PlannedTouch, facts: ReasonFacts): string {
   );
 }
 
-function baseReason({ item }: PlannedTouch, facts: ReasonFacts): string {
-  const { today, last } = facts;
-  if (item.source === 'follow_up') {
-    const when = spokenDate(toPlainDate(item.nominal), today);
-    return facts.followUpWords
-      ? `You meant to follow up ${when}: ${facts.followUpWords}`.replace(/([^.?!])$/, '$1.')
-      : `You meant to follow up ${when}.`;
-  }
-  if (item.source === 'beat') {
-    const round = item.beat!.round;
-    const nth = round === 0 ? '' : `, round ${countInWords(round + 1)}`;
-    return `${facts.cadenceName ?? 'A cadence'}${nth}: ${KIND_WORDS[item.kind].noun}.`;
-  }
-  return keeperReason(facts, last, today);
-}
-
-function keeperReason(
-  { due, promiseDays }: ReasonFacts,
-  last: LastMade | null,
-  today: PlainDate,
-): string {
+/** Why a touch that keeps a promise is planned: when the promise runs out, and when you last spoke. */
+export function keeperReason({ due, promiseDays, last, today }: ReasonFacts): string {
   const dueOn = toPlainDate(due!);
   const spoke = last
     ? `you were last in touch ${daysAgo(last.on, today)}`

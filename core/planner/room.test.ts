@@ -12,7 +12,7 @@ const options = {
 };
 const item = (change: Partial<PlanItem> = {}): PlanItem => ({
   key: 'keep:a:1',
-  source: 'keeper',
+  source: 'keep',
   personId: 'a',
   kind: 'call',
   nominal: TODAY + 4,

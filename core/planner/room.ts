@@ -1,7 +1,7 @@
 import { isWorkingDay } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 
-import type { PlanItem } from './items';
+import { KEEPER, type PlanItem } from './items';
 import type { Plan, PlanOptions } from './types';
 
 /** Days within which something handed back is done, where its own window does not say. */
@@ -17,7 +17,7 @@ export function roomiestDay(
   { today, calendar }: Pick<PlanOptions, 'today' | 'calendar'>,
   { key, source, latest, letGo }: PlanItem,
 ): DayNumber {
-  const inTime = source === 'keeper' && latest > today;
+  const inTime = source === KEEPER && latest > today;
   const last = inTime ? latest : Math.min(letGo - 1, today + HAND_BACK_DAYS);
   const load = new Map<DayNumber, number>();
   for (const { item, day } of touches)

@@ -2,7 +2,8 @@ import type { WorkCalendar } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 import type { HoldTable, TouchKind } from '@/core/touches';
 
-import type { PlanEnrolment, PlanFollowUp, PlanItem, PutOffs, Swaps } from './items';
+import type { PlanItem, PutOffs, Swaps } from './items';
+import type { TouchSource } from './source';
 
 export interface PlanPerson {
   id: string;
@@ -17,8 +18,8 @@ export interface PlanPerson {
   weight: number;
   /** How a promise is kept when no cadence says how. */
   keeperKind: TouchKind;
-  enrolments: readonly PlanEnrolment[];
-  followUps: readonly PlanFollowUp[];
+  /** What each touch source asks for of them, by its name: plain values, which only it reads. */
+  asks: Readonly<Record<string, unknown>>;
 }
 
 /** What a day can hold besides a number of touches. */
@@ -46,6 +47,7 @@ export interface PlanOptions {
   holds: HoldTable;
   putOffs: PutOffs;
   swaps?: Swaps;
+  sources: readonly TouchSource[];
   /** Keys that the owner has already seen on today's desk, in that order: they keep their places. */
   pinned: readonly string[];
 }

@@ -21,7 +21,7 @@ export function instantOf(date: PlainDate, time: string, zone: string): number {
 /** Whether the text names a time zone that this machine knows. */
 export function isTimeZone(zone: string): boolean {
   try {
-    Temporal.Now.zonedDateTimeISO(zone);
+    Temporal.Instant.fromEpochMilliseconds(0).toZonedDateTimeISO(zone);
     return true;
   } catch {
     return false;

@@ -9,12 +9,13 @@ import {
 } from '@/core/cadences';
 import { KIND_WORDS } from '@/core/touches';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { newId } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
+import { conflict, invalid, notFound } from '../api/errors';
 import { readOwnFields } from '../lists';
 import { readServices } from '../services';
-import * as q from './queries';
+import * as queries from './queries';
 
 /** Refuses a draft that can't be run, saying why; `id` is the cadence that it would become. */
 export async function assertRuns(ctx: Context, draft: CadenceDraft, id: string): Promise<void> {
@@ -22,11 +23,11 @@ export async function assertRuns(ctx: Context, draft: CadenceDraft, id: string):
   if (fault) throw invalid(fault, 'beats');
   await assertWords(ctx, draft);
   const unsendable = draft.beats.find(
-    ({ way, kind, errand }) => way === 'itself' && !errand && !SENDABLE.includes(kind),
+    ({ way, kind, errand }) => way === 'auto' && !errand && !SENDABLE.includes(kind),
   );
   if (unsendable)
     throw invalid(`A ${KIND_WORDS[unsendable.kind].noun} can’t go out by itself.`, 'beats');
-  const others = await q.readCadences(ctx.db);
+  const others = await queries.readCadences(ctx.db);
   await assertErrands(ctx, draft, id, others);
   if (
     draft.handOver &&
@@ -43,10 +44,10 @@ async function assertErrands(
   ctx: Context,
   { beats }: CadenceDraft,
   id: string,
-  others: readonly q.StoredCadence[],
+  others: readonly queries.StoredCadence[],
 ): Promise<void> {
   const errands = beats.filter(({ errand }) => errand);
-  if (errands.some(({ way, kind }) => way !== 'itself' || kind !== 'other'))
+  if (errands.some(({ way, kind }) => way !== 'auto' || kind !== 'other'))
     throw invalid('A beat that is no touch goes by itself.', 'beats');
   const services = errands.length > 0 ? await readServices(ctx.db) : [];
   for (const { errand } of errands) {
@@ -74,34 +75,44 @@ export async function create(ctx: Context, draft: CadenceDraft) {
   const id = newId(ctx.clock.nowMs());
   await assertRuns(ctx, draft, id);
   return act(ctx, async (tx) => {
-    await q.insertCadence(tx, { ...draft, id });
-    await q.writeBeats(tx, { ...draft, id });
-    return { id, sentence: `Saved the cadence ${draft.name}` };
+    await queries.insertCadence(tx, { ...draft, id });
+    await queries.writeBeats(tx, { ...draft, id });
+    // Nobody is on it yet.
+    return {
+      id,
+      sentence: `Saved the cadence ${draft.name}`,
+      plan: 'nobody',
+      topics: ['cadences'],
+    };
   });
 }
 
 export async function save(ctx: Context, id: string, draft: CadenceDraft & { version: number }) {
   await assertRuns(ctx, draft, id);
   return act(ctx, async (tx) => {
-    const before = await q.findCadence(tx, id);
+    const before = await queries.findCadence(tx, id);
     if (!before) throw notFound('There is no such cadence.');
-    if (!(await q.updateCadence(tx, { ...draft, id }, draft.version)))
+    if (!(await queries.updateCadence(tx, { ...draft, id }, draft.version)))
       throw conflict(
         'This cadence was changed in another window meanwhile. What you see now is the newer version; make your change on it.',
       );
-    await q.insertVersion(tx, {
+    await queries.insertVersion(tx, {
       id: newId(ctx.clock.nowMs()),
       cadenceId: id,
       version: before.version,
       savedAt: ctx.clock.now(),
       draft: toDraft(before),
     });
-    await q.writeBeats(tx, { ...draft, id });
-    return { sentence: `Saved the cadence ${draft.name}` };
+    await queries.writeBeats(tx, { ...draft, id });
+    return {
+      sentence: `Saved the cadence ${draft.name}`,
+      plan: 'everybody',
+      topics: ['cadences', 'services'],
+    };
   });
 }
 
-const toDraft = (c: q.StoredCadence): CadenceDraft => ({
+const toDraft = (c: queries.StoredCadence): CadenceDraft => ({
   name: c.name,
   advice: c.advice,
   beats: c.beats.map((beat) => ({ ...beat, wordings: [...beat.wordings] })),
@@ -112,7 +123,7 @@ const toDraft = (c: q.StoredCadence): CadenceDraft => ({
 });
 
 /** A cadence as the API gives it. */
-export const toAnswer = (c: q.StoredCadence) => ({
+export const toAnswer = (c: queries.StoredCadence) => ({
   ...toDraft(c),
   id: c.id,
   version: c.version,
@@ -123,7 +134,7 @@ export const toAnswer = (c: q.StoredCadence) => ({
 });
 
 export async function find(ctx: Context, id: string) {
-  const cadence = await q.findCadence(ctx.db, id);
+  const cadence = await queries.findCadence(ctx.db, id);
   if (!cadence) throw notFound('There is no such cadence.');
   return cadence;
 }
@@ -131,29 +142,37 @@ export async function find(ctx: Context, id: string) {
 export async function setActive(ctx: Context, id: string, active: boolean) {
   const { name } = await find(ctx, id);
   return act(ctx, async (tx) => {
-    await q.setActive(tx, id, active);
-    return { sentence: active ? `Switched ${name} on` : `Switched ${name} off` };
+    await queries.setActive(tx, id, active);
+    return {
+      sentence: active ? `Switched ${name} on` : `Switched ${name} off`,
+      plan: 'everybody',
+      topics: ['cadences', 'enrolments'],
+    };
   });
 }
 
 export async function remove(ctx: Context, id: string) {
   const { name } = await find(ctx, id);
-  if (await q.everEnrolled(ctx.db, id))
+  if (await queries.everEnrolled(ctx.db, id))
     throw conflict(
       'People have been on this cadence, and their stories tell of it. Switch it off instead.',
     );
-  const from = (await q.readCadences(ctx.db)).find(
+  const from = (await queries.readCadences(ctx.db)).find(
     (other) => other.id !== id && leadsTo(other, id),
   );
   if (from) throw conflict(`${from.name} hands over to it. Let it hand over to another one first.`);
   return act(ctx, async (tx) => {
-    await q.removeCadence(tx, id);
-    return { sentence: `Deleted the cadence ${name}` };
+    await queries.removeCadence(tx, id);
+    return {
+      sentence: `Deleted the cadence ${name}`,
+      plan: 'nobody',
+      topics: ['cadences', 'services'],
+    };
   });
 }
 
 const leadsTo = (
-  { handOver, beats }: Pick<q.StoredCadence, 'handOver' | 'beats'>,
+  { handOver, beats }: Pick<queries.StoredCadence, 'handOver' | 'beats'>,
   id: string,
 ): boolean =>
   handOver?.cadenceId === id ||
@@ -161,7 +180,7 @@ const leadsTo = (
 
 export async function versions(ctx: Context, id: string) {
   await find(ctx, id);
-  const rows = await q.versionsOf(ctx.db, id);
+  const rows = await queries.versionsOf(ctx.db, id);
   return {
     versions: rows.map(({ version, saved_at, draft }) => ({ version, savedAt: saved_at, draft })),
   };

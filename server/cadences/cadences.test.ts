@@ -7,7 +7,7 @@ import {
 } from '@/contract/cadences';
 import { enrol, previewEnrolment, stopEnrolments } from '@/contract/enrolments';
 import { getPerson } from '@/contract/people';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { logTouch } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
@@ -185,7 +185,7 @@ describe('what can’t be', () => {
 
   test('a cadence that begins itself, and two that begin each other on the same day', async () => {
     const begins = (cadenceId: string, day = 0) =>
-      beat(day, 'other', '', { way: 'itself', errand: { to: 'cadence', cadenceId } });
+      beat(day, 'other', '', { way: 'auto', errand: { to: 'cadence', cadenceId } });
     const first = await on.build([beat(0)], { name: 'First' });
     const second = await on.build([begins(first)], { name: 'Second' });
     const { version, beats: _, ...draft } = await api.call(getCadence, { params: { id: first } });
@@ -206,7 +206,7 @@ describe('what can’t be', () => {
   });
 
   test('a call that goes out by itself, and 31 February', async () => {
-    const itself = beat(0, 'call', '', { way: 'itself' });
+    const itself = beat(0, 'call', '', { way: 'auto' });
     const never = beat(0, 'call', '', { timing: { on: 'date', month: 2, day: 31 } });
     const base = { name: 'X', rounds: null, gapDays: 30 };
     expect((await api.refusal(createCadence, { body: { ...base, beats: [itself] } })).message).toBe(

@@ -1,8 +1,3 @@
-export { enrolmentsOf } from './enrolment-queries';
-export { readCadences, type StoredCadence } from './queries';
-export { wordValues, yearlyDates } from './words';
-export { dailyRound } from './daily';
-export { goOn } from './ending';
-export { settleFeeds } from './feed';
-export { settleRotas } from './rota';
-export { joiningRuns } from './change';
+export { assertRuns, find as findOrRefuseCadence } from './actions';
+export { findCadence, readCadences, type Feed, type StoredCadence } from './queries';
+export { wordValues, yearlyDates, type Nameable } from './words';

@@ -113,13 +113,6 @@ export async function updateCadence(
 export const setActive = (sql: Sql, id: string, active: boolean) =>
   sql.query('update cadence set active = $2::boolean where id = $1::uuid', [id, active]);
 
-export const setFeed = (sql: Sql, id: string, feed: Feed | null) =>
-  sql.query('update cadence set fed_by = $2::uuid, fed_per_day = $3::int where id = $1::uuid', [
-    id,
-    feed?.viewId ?? null,
-    feed?.perDay ?? null,
-  ]);
-
 export const everEnrolled = async (sql: Sql, id: string): Promise<boolean> =>
   (await sql.query('select 1 from enrolment where cadence_id = $1::uuid limit 1', [id])).length > 0;
 

@@ -1,21 +1,19 @@
 import { ownFieldName, SERVICE, BIRTHDAY, type YearlyDate } from '@/core/cadences';
 import { ownValueText } from '@/core/intake';
-import type { NamedDate, OwnField } from '@/core/people';
+import type { NamedDate, OwnField, PersonFields } from '@/core/people';
 
-import type { EnrolCandidate } from './enrolment-queries';
-
-type Nameable = Pick<
-  EnrolCandidate,
-  | 'name'
-  | 'given_name'
-  | 'goes_by'
-  | 'family_name'
-  | 'company'
-  | 'phone'
-  | 'email'
-  | 'place'
-  | 'own'
->;
+/** What the merge fields of a person are made of. */
+export interface Nameable {
+  name: string;
+  given_name: string;
+  goes_by: string;
+  family_name: string;
+  company: string;
+  phone: string;
+  email: string;
+  place: string;
+  own: PersonFields['own'];
+}
 
 /** The merge fields of one person, the owner's own fields among them. */
 export const wordValues = (person: Nameable, own: readonly OwnField[]) => ({

@@ -3,4 +3,3 @@ export * from './ids';
 export * from './lock';
 export * from './migrate';
 export * from './open';
-export * from './upkeep';

@@ -4,9 +4,9 @@ import { COLUMN_KEYS, type ImportTarget, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { invalid } from '../http/errors';
+import { invalid } from '../api/errors';
 import { readOwnFields } from '../lists';
-import { fieldsOf, idsOf, tiesOfMany } from '../people';
+import { asking, fieldsOf, idsOf, tiesOfMany } from '../people';
 import { readMemo, writeMemo } from '../settings';
 
 const CHOSEN = 'export-columns';
@@ -41,7 +41,7 @@ export async function exportPeople(
   ctx: Context,
   request: { who: Who; format: 'csv' | 'vcard'; columns: ImportTarget[] },
 ) {
-  const ids = await idsOf(ctx.db, request.who, ctx.clock.today());
+  const ids = await idsOf(ctx.db, request.who, asking(ctx));
   const own = await readOwnFields(ctx.db);
   const people = await readCards(ctx.db, ids, own, request.format === 'vcard');
   const name = `people-${ctx.clock.today()}`;

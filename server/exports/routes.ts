@@ -3,15 +3,15 @@ import type { Router } from 'express';
 import * as api from '@/contract/exports';
 
 import type { Context } from '../context';
-import { notFound } from '../http/errors';
-import { register } from '../http/register';
+import { notFound } from '../api/errors';
+import { register } from '../api/register';
 import { assertRules } from '../people';
 import * as actions from './actions';
 
 export function exportRoutes(router: Router, ctx: Context): void {
   register(router, api.exportColumns, () => actions.columns(ctx));
   register(router, api.exportPeople, async ({ body }) => {
-    await assertRules(ctx.db, body.who);
+    await assertRules(ctx, ctx.db, body.who);
     return actions.exportPeople(ctx, body);
   });
   // A card is a file for other programs, not JSON.

@@ -2,13 +2,14 @@ import { LACKS, type Lack } from '@/contract/filters';
 import { formatPhone, LEARNT_FROM, tagIdeas } from '@/core/people';
 import { plural } from '@/core/time';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { findOrRefuse, lackSql, tagPeople } from '../people';
 
 const SPHERE = 'p.archived_on is null and p.deleted_on is null';
 const passed = (lack: Lack) =>
-  `exists (select 1 from passed_over o where o.person_id = p.id and o.what = 'gap:${lack}')`;
+  `exists (select 1 from dismissed o where o.person_id = p.id and o.what = 'gap:${lack}')`;
 const openSql = (lack: Lack) => `${SPHERE} and ${lackSql(lack)} and not ${passed(lack)}`;
 
 export async function gaps(ctx: Context) {
@@ -45,7 +46,7 @@ export async function worklist(ctx: Context, lack: Lack) {
 
 async function remember(tx: Sql, personId: string, what: string): Promise<void> {
   await tx.query(
-    `insert into passed_over (id, person_id, what) values ($1::uuid, $2::uuid, $3)
+    `insert into dismissed (id, person_id, what) values ($1::uuid, $2::uuid, $3)
      on conflict (person_id, what) do nothing`,
     [newId(), personId, what],
   );
@@ -55,7 +56,7 @@ export async function pass(ctx: Context, lack: Lack, personId: string) {
   return act(ctx, async (tx) => {
     const { name } = await findOrRefuse(tx, personId);
     await remember(tx, personId, `gap:${lack}`);
-    return { sentence: `Passed ${name} over` };
+    return { sentence: `Passed ${name} over`, plan: 'nobody', topics: ['gaps'] };
   });
 }
 
@@ -76,7 +77,7 @@ export async function ideas(ctx: Context) {
   const out = new Set(
     (
       await ctx.db.query<{ key: string }>(
-        `select person_id || ' ' || substr(what, 5) as key from passed_over where what like 'tag:%'`,
+        `select person_id || ' ' || substr(what, 5) as key from dismissed where what like 'tag:%'`,
       )
     ).map(({ key }) => key),
   );
@@ -102,7 +103,13 @@ export async function take(ctx: Context, taken: readonly { personId: string; tag
       taken.length === 1
         ? `#${first!.tag} on ${(await findOrRefuse(tx, first!.personId)).name}`
         : plural(people, 'suggested tag');
-    return { people, sentence: `Put ${what}` };
+    return {
+      people,
+      sentence: `Put ${what}`,
+      plan: 'nobody',
+      about: taken.map(({ personId }) => personId),
+      topics: ['people', 'gaps'],
+    };
   });
 }
 
@@ -110,6 +117,10 @@ export async function passTag(ctx: Context, personId: string, tag: string) {
   return act(ctx, async (tx) => {
     const { name } = await findOrRefuse(tx, personId);
     await remember(tx, personId, `tag:${tag.toLowerCase()}`);
-    return { sentence: `#${tag} is not suggested for ${name} again` };
+    return {
+      sentence: `#${tag} is not suggested for ${name} again`,
+      plan: 'nobody',
+      topics: ['gaps'],
+    };
   });
 }

@@ -7,21 +7,9 @@ import type { Logger } from 'pino';
 
 import type { ApiError } from '@/contract/endpoint';
 
-import { almanacRoutes } from '../almanac/routes';
-import { cadenceRoutes } from '../cadences/routes';
+import { Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
-import { exportRoutes } from '../exports/routes';
-import { gapRoutes } from '../gaps/routes';
-import { importRoutes } from '../imports/routes';
-import { intakeRoutes, publicForm } from '../intake/routes';
-import { listRoutes } from '../lists/routes';
-import { peopleRoutes } from '../people/routes';
-import { plannerRoutes } from '../planner/routes';
-import { serviceRoutes } from '../services/routes';
-import { settingsRoutes } from '../settings/routes';
-import { touchRoutes } from '../touches/routes';
-import { viewRoutes } from '../views/routes';
-import { Refusal } from './errors';
+import { publicForm } from '../intake/routes';
 import { apiPage, openApiDocument } from './openapi';
 
 /** Files of people are the largest requests: 24 MB hold a CSV of some 18 MB. */
@@ -72,23 +60,7 @@ function apiRouter(ctx: Context, log: Logger): Router {
   const document = openApiDocument(ctx.version);
   router.get('/openapi.json', (_, response) => void response.json(document));
   router.get('/', (_, response) => void response.type('html').send(apiPage(ctx.version)));
-  for (const routes of [
-    settingsRoutes,
-    almanacRoutes,
-    // Before people, whose paths take any id.
-    exportRoutes,
-    peopleRoutes,
-    viewRoutes,
-    gapRoutes,
-    importRoutes,
-    listRoutes,
-    intakeRoutes,
-    cadenceRoutes,
-    touchRoutes,
-    plannerRoutes,
-    serviceRoutes,
-  ])
-    routes(router, ctx);
+  for (const serve of ctx.house.of(ROUTES)) serve(router, ctx);
   router.use((request) => {
     throw new Refusal('not_found', `There is nothing at ${request.originalUrl}.`);
   });

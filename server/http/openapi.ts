@@ -4,7 +4,7 @@ import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { endpoints } from '@/contract';
 import { ApiError, type Endpoint, type ErrorCode } from '@/contract/endpoint';
 
-import { Refusal } from './errors';
+import { Refusal } from '../api';
 
 const isEmpty = (schema: z.ZodType) =>
   schema instanceof z.ZodObject && Object.keys(schema.shape).length === 0;

@@ -1,22 +1,50 @@
+import type { Mapping } from '@/contract/imports';
+import type { ReadFile } from '@/core/intake';
 import { formatPhone, displayName } from '@/core/people';
 import { plural } from '@/core/time';
 
-import { act, type Context } from '../context';
+import {
+  actInSteps,
+  emptyingOrder,
+  KEPT_DAYS,
+  personTables,
+  references,
+  STEP_SIZE,
+  TABLES,
+} from '../act';
+import type { Context } from '../context';
 import { newId } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
+import { conflict, invalid, notFound, Refusal } from '../api/errors';
 import { readOwnFields } from '../lists';
 import { assertCircle, namesOf } from '../people';
 import { findDoubles, joinsOf } from './joining';
-import * as q from './queries';
-import { readFile, type File } from './read';
-import { writePeople } from './write';
+import * as queries from './queries';
+import { prepare, writeTargets, type Batch } from './write';
 
 const FAULTS_SHOWN = 200;
 const SAMPLE_ROWS = 8;
 const SAME_SHOWN = 50;
 
-const read = async (ctx: Context, file: File) =>
-  readFile(file, await readOwnFields(ctx.db), ctx.clock.today());
+interface File {
+  fileName: string;
+  content: string;
+  pasted: boolean;
+  mapping: Mapping | null;
+}
+
+/** Reads a file or a pasted list; refuses with a sentence what can't be read at all. */
+async function read(ctx: Context, { content, pasted, mapping }: File): Promise<ReadFile> {
+  const result = await ctx.threads.run('readFile', {
+    bytes: Buffer.from(content, 'base64'),
+    pasted,
+    mapping,
+    own: await readOwnFields(ctx.db),
+    today: ctx.clock.today(),
+  });
+  if (result.ok) return result.file;
+  const { reason, sentence, field } = result.fault;
+  throw new Refusal(reason, sentence, field);
+}
 
 /** What the file would bring; nothing is written. */
 export async function preview(ctx: Context, file: File) {
@@ -39,7 +67,7 @@ export async function preview(ctx: Context, file: File) {
 }
 
 async function previewSame(ctx: Context, people: Awaited<ReturnType<typeof read>>['people']) {
-  const { pairs, placeOf } = await findDoubles(ctx.db, people);
+  const { pairs, placeOf } = await findDoubles(ctx, people);
   const sure = new Set<number>();
   const ask = new Set<number>();
   const shown: { place: number; other: string; pair: (typeof pairs)[number] }[] = [];
@@ -89,30 +117,52 @@ export async function run(
       'content',
     );
   const leftOut = faults.filter((fault) => fault.leftOut).length;
-  return act(ctx, async (tx, actionId) => {
-    await assertCircle(tx, file.circleId);
-    const batchId = newId(ctx.clock.nowMs());
-    const at = ctx.clock.now();
-    const joins = file.same === 'join' ? joinsOf(await findDoubles(tx, people)) : new Map();
-    await q.insertBatch(tx, {
-      id: batchId,
-      file_name: file.fileName,
-      at,
-      people: 0,
-      left_out: leftOut,
-      action_id: actionId,
-    });
-    const { added, joined } = await writePeople(tx, people, joins, {
-      batchId,
+  await assertCircle(ctx.db, file.circleId);
+  const joins = file.same === 'join' ? joinsOf(await findDoubles(ctx, people)) : new Map();
+  return actInSteps(ctx, `Importing ${file.fileName}`, async (step, actionId) => {
+    const batch: Batch = {
+      batchId: newId(ctx.clock.nowMs()),
       today,
-      at,
+      at: ctx.clock.now(),
       circleId: file.circleId,
       tag: file.tag,
+    };
+    const prepared = await step(async (tx) => {
+      await queries.insertBatch(tx, {
+        id: batch.batchId,
+        file_name: file.fileName,
+        at: batch.at,
+        people: 0,
+        left_out: leftOut,
+        action_id: actionId,
+      });
+      await queries.hideBatch(tx, batch.batchId);
+      return prepare(tx, people, joins);
     });
-    await q.countBatch(tx, batchId, added);
+    const { targets } = prepared;
+    for (let from = 0; from < targets.length; from += STEP_SIZE) {
+      await step(async (tx) => {
+        await queries.seeBatch(tx, batch.batchId);
+        await writeTargets(tx, targets.slice(from, from + STEP_SIZE), prepared, batch);
+      });
+      step.at(Math.min(targets.length, from + STEP_SIZE), targets.length);
+    }
+    const added = targets.filter(({ isNew }) => isNew).length;
+    const joined = targets.length - added;
     const also = joined > 0 ? `; ${plural(joined, 'person was', 'people were')} here already` : '';
-    const sentence = `Imported ${plural(added, 'person', 'people')} from ${file.fileName}${also}`;
-    return { batchId, people: added, joined, leftOut, sentence };
+    return {
+      done: {
+        batchId: batch.batchId,
+        people: added,
+        joined,
+        leftOut,
+        sentence: `Imported ${plural(added, 'person', 'people')} from ${file.fileName}${also}`,
+        plan: 'everybody',
+        topics: ['people', 'notes', 'touches', 'lists', 'imports'],
+      },
+      // From here on everybody sees them.
+      last: (tx) => queries.showBatch(tx, batch.batchId, added),
+    };
   });
 }
 
@@ -121,18 +171,37 @@ export async function run(
  * stays, because undoing the import must not lose it.
  */
 export async function undo(ctx: Context, batchId: string) {
-  return act(ctx, async (tx) => {
-    const batch = await q.findBatch(tx, batchId);
-    if (!batch) throw notFound('There is no such import.');
-    if (batch.undone) throw conflict('This import was undone already.');
-    const removed = await q.removeUntouched(tx, batch);
-    await q.markBatchUndone(tx, batchId);
+  const batch = await queries.findBatch(ctx.db, batchId);
+  if (!batch) throw notFound('There is no such import.');
+  if (batch.undone) throw conflict('This import was undone already.');
+  if (!(await queries.isRemembered(ctx.db, batch)))
+    throw conflict(
+      `This import is longer ago than the ${KEPT_DAYS} days for which Pen Pal keeps what it takes to undo.`,
+    );
+  const tables = emptyingOrder(
+    personTables(ctx.house.of(TABLES)),
+    await references(ctx.db),
+  );
+  const ids = await queries.batchPeople(ctx.db, batchId);
+  return actInSteps(ctx, `Taking back ${batch.file_name}`, async (step) => {
+    let removed = 0;
+    for (let from = 0; from < ids.length; from += STEP_SIZE) {
+      removed += await step((tx) =>
+        queries.removeUntouched(tx, batch, ids.slice(from, from + STEP_SIZE), tables),
+      );
+      step.at(Math.min(ids.length, from + STEP_SIZE), ids.length);
+    }
     const kept = batch.people - removed;
     const rest = kept > 0 ? `; ${kept} kept, because something has happened with them since` : '';
     return {
-      removed,
-      kept,
-      sentence: `Took back ${plural(removed, 'person', 'people')} of ${batch.file_name}${rest}`,
+      done: {
+        removed,
+        kept,
+        sentence: `Took back ${plural(removed, 'person', 'people')} of ${batch.file_name}${rest}`,
+        plan: 'everybody',
+        topics: ['people', 'notes', 'touches', 'lists', 'imports'],
+      },
+      last: (tx) => queries.markBatchUndone(tx, batchId),
     };
   });
 }

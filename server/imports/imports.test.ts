@@ -1,7 +1,8 @@
 import { listImports, previewImport, runImport, undoImport } from '@/contract/imports';
 import { getPerson, listPeople, peopleFacets } from '@/contract/people';
 import { addNote } from '@/contract/story';
-import { getSettings, undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
+import { getSettings } from '@/contract/settings';
 import { logTouch } from '@/contract/touches';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
 

@@ -1,14 +1,12 @@
 import type { ImportedPerson } from '@/core/intake';
-import { findSame, matchKeys, traitsOf, type Known, type Pair } from '@/core/same';
+import { incomingId } from '@/core/jobs';
+import { matchKeys, traitsOf, type Pair } from '@/core/same';
 
-import type { Sql } from '../db';
+import type { Context } from '../context';
 import { readKnown, readKnownByKeys } from '../people';
 
 /** From so many incoming people on, everybody is read once instead of being looked up by keys. */
 const MANY = 300;
-
-/** Incoming people go by their place in the list until they have ids. */
-const incomingId = (i: number) => `row ${i}`;
 
 export interface Found {
   pairs: Pair[];
@@ -17,20 +15,19 @@ export interface Found {
 }
 
 /** Who of those coming in is here already, or stands in the file twice. */
-export async function findDoubles(sql: Sql, people: readonly ImportedPerson[]): Promise<Found> {
-  const incoming = people.map(({ fields }, i): Known => ({
-    id: incomingId(i),
-    traits: traitsOf(fields),
-  }));
+export async function findDoubles(
+  { db, threads }: Context,
+  people: readonly ImportedPerson[],
+): Promise<Found> {
+  const incoming = people.map(({ fields }) => fields);
   const present =
     incoming.length > MANY
-      ? await readKnown(sql)
-      : await readKnownByKeys(sql, [
-          ...new Set(incoming.flatMap(({ traits }) => matchKeys(traits))),
+      ? await readKnown(db)
+      : await readKnownByKeys(db, [
+          ...new Set(incoming.flatMap((fields) => matchKeys(traitsOf(fields)))),
         ]);
-  const placeOf = new Map(incoming.map(({ id }, i) => [id, i]));
-  const pairs = findSame([...present, ...incoming], new Set(placeOf.keys()));
-  return { pairs, placeOf };
+  const placeOf = new Map(incoming.map((_, i) => [incomingId(i), i]));
+  return { pairs: await threads.run('findDoubles', { present, incoming }), placeOf };
 }
 
 /** By place of an incoming person: who they surely are, somebody present or one earlier in the list. */

@@ -1,5 +1,6 @@
 import { fold } from '@/core/people';
 
+import type { PersonTable } from '../act';
 import { maybeOne, type Sql } from '../db';
 
 export interface BatchRow {
@@ -20,7 +21,8 @@ export const insertBatch = (sql: Sql, batch: Omit<BatchRow, 'undone'>) =>
   );
 
 export const listBatches = (sql: Sql) =>
-  sql.query<BatchRow>('select * from import_batch order by at desc, id desc limit 100');
+  sql.query<BatchRow>(`select * from import_batch b where not exists (select 1 from arriving a where a.batch_id = b.id)
+     order by at desc, id desc limit 100`);
 
 export const findBatch = (sql: Sql, id: string) =>
   maybeOne<BatchRow>(sql, 'select * from import_batch where id = $1::uuid', [id]);
@@ -33,30 +35,60 @@ export async function circleIdsByName(sql: Sql): Promise<Map<string, string>> {
   return new Map(rows.map(({ id, name }) => [fold(name), id]));
 }
 
-/** People of the batch who are as they came in: never edited, nothing logged, noted or planned since. */
-const UNTOUCHED = `with came as (select row_id from change where action_id = $3::uuid)
-  select p.id from person p where p.batch_id = $1::uuid and p.version = 1 and p.deleted_on is null
-  and not exists (select 1 from touch t where t.person_id = p.id and t.logged_at > $2::timestamptz)
-  and not exists (select 1 from enrolment e where e.person_id = p.id)
-  and not exists (select 1 from follow_up f where f.person_id = p.id)
-  and not exists (select 1 from item_mark m where m.person_id = p.id)
-  and not exists (select 1 from job j where j.person_id = p.id)
-  and not exists (select 1 from note n where n.person_id = p.id and n.id::text not in (select row_id from came))
-  and not exists (select 1 from tie t where (t.person_id = p.id or t.other_id = p.id)
-    and t.id::text not in (select row_id from came))`;
+/** Lets nobody see the people of a batch until it is whole; see `arriving` in the migrations. */
+export const hideBatch = (sql: Sql, id: string) =>
+  sql.query('insert into arriving (batch_id) values ($1::uuid)', [id]);
 
-export async function removeUntouched(sql: Sql, batch: BatchRow): Promise<number> {
-  const rows = await sql.query<{ id: string }>(UNTOUCHED, [batch.id, batch.at, batch.action_id]);
-  const ids = [rows.map(({ id }) => id)];
-  for (const table of ['person_tag', 'note', 'touch', 'tie', 'photo', 'passed_over'])
-    await sql.query(`delete from ${table} where person_id = any($1::uuid[])`, ids);
-  await sql.query('delete from not_same where a = any($1::uuid[]) or b = any($1::uuid[])', ids);
-  await sql.query('delete from person where id = any($1::uuid[])', ids);
-  return rows.length;
+/** Lets the rest of this transaction see the people of a batch that nobody else sees yet. */
+export const seeBatch = (tx: Sql, id: string) =>
+  tx.query(`select set_config('penpal.arriving', $1, true)`, [id]);
+
+export async function showBatch(tx: Sql, id: string, people: number): Promise<void> {
+  await tx.query('delete from arriving where batch_id = $1::uuid', [id]);
+  await tx.query('update import_batch set people = $2::int where id = $1::uuid', [id, people]);
 }
 
-export const countBatch = (sql: Sql, id: string, people: number) =>
-  sql.query('update import_batch set people = $2::int where id = $1::uuid', [id, people]);
+/** Whether what it takes to undo a batch is still kept. */
+export const isRemembered = async (sql: Sql, { action_id }: BatchRow): Promise<boolean> =>
+  (await sql.query('select 1 from action where id = $1::uuid', [action_id])).length > 0;
+
+export const batchPeople = async (sql: Sql, id: string): Promise<string[]> =>
+  (
+    await sql.query<{ id: string }>('select id from person where batch_id = $1::uuid order by id', [
+      id,
+    ])
+  ).map((row) => row.id);
+
+/**
+ * Removes those of `ids` who are as they came in: never edited, and nothing has happened with them
+ * that did not come with the batch or by itself. Answers how many.
+ */
+export async function removeUntouched(
+  tx: Sql,
+  { action_id }: BatchRow,
+  ids: readonly string[],
+  tables: readonly PersonTable[],
+): Promise<number> {
+  const happened = tables
+    .filter(({ person }) => person.happened)
+    .map(
+      ({ table, person }) =>
+        `and not exists (select 1 from ${table} t where (${person.columns.map((c) => `t.${c} = p.id`).join(' or ')})
+           ${person.byItself ? `and not (${person.byItself})` : ''}
+           and not exists (select 1 from change c where c.action_id = $2::uuid and c.row_id = t.id::text))`,
+    );
+  const rows = await tx.query<{ id: string }>(
+    `select p.id from person p where p.id = any($1::uuid[]) and p.version = 1 and p.deleted_on is null
+     ${happened.join('\n')}`,
+    [ids, action_id],
+  );
+  const gone = [rows.map(({ id }) => id)];
+  for (const { table, person } of tables)
+    for (const column of person.columns)
+      await tx.query(`delete from ${table} where ${column} = any($1::uuid[])`, gone);
+  await tx.query('delete from person where id = any($1::uuid[])', gone);
+  return rows.length;
+}
 
 /** What is noted about people, as "id body". */
 export const noteBodies = async (sql: Sql, ids: readonly string[]): Promise<Set<string>> =>

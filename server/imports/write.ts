@@ -17,7 +17,7 @@ import {
 } from '../people';
 import { insertTouches } from '../touches';
 import type { Joins } from './joining';
-import * as q from './queries';
+import * as queries from './queries';
 
 export interface Batch {
   batchId: string;
@@ -28,26 +28,39 @@ export interface Batch {
 }
 
 /** Somebody to be written: new, or present with something new about them. */
-interface Target {
+export interface Target {
   id: string;
   isNew: boolean;
   /** All that the file says of them, from one row or several. */
   rows: ImportedPerson[];
 }
 
-/** Writes those coming in; who surely is somebody else is joined to them. Answers how many. */
-export async function writePeople(
+/** What all of a batch is written with. */
+export interface Prepared {
+  targets: Target[];
+  circles: ReadonlyMap<string, string>;
+}
+
+/** Puts the rows of each person together, and the names they use on the owner's lists. */
+export async function prepare(
   tx: Sql,
   people: readonly ImportedPerson[],
   joins: Joins,
-  batch: Batch,
-): Promise<{ added: number; joined: number }> {
-  const targets = targetsOf(people, joins);
-  const circles = await q.circleIdsByName(tx);
+): Promise<Prepared> {
   await ensureNamed(
     tx,
     people.map(({ fields }) => fields),
   );
+  return { targets: targetsOf(people, joins), circles: await queries.circleIdsByName(tx) };
+}
+
+/** Writes some of those coming in; who surely is somebody else is joined to them. */
+export async function writeTargets(
+  tx: Sql,
+  targets: readonly Target[],
+  { circles }: Prepared,
+  batch: Batch,
+): Promise<void> {
   const added = targets.filter(({ isNew }) => isNew);
   await insertPeople(
     tx,
@@ -71,26 +84,24 @@ export async function writePeople(
   await writeTags(tx, targets, batch.tag);
   await writeNotes(tx, targets, circles, batch.today);
   await writeTouches(tx, targets, batch);
-  for (const { id, rows, isNew } of targets) {
+  for (const { id, rows } of added) {
     const photo = rows.find((row) => row.photo)?.photo;
-    const small = photo && isNew ? await shrink(photo) : null;
+    const small = photo ? await shrink(photo) : null;
     if (small) await keepPhoto(tx, id, small);
-    else if (photo && isNew)
+    else if (photo)
       await insertNotes(tx, [toNote(id, batch.today, 'The photo in the file could not be read.')]);
-    if (isNew)
-      for (const { kind, name } of rows.flatMap((row) => row.related ?? []))
-        await insertTie(tx, {
-          person_id: id,
-          other_id: null,
-          kind: kind as TieKind,
-          other_name: name,
-        });
+    for (const { kind, name } of rows.flatMap((row) => row.related ?? []))
+      await insertTie(tx, {
+        person_id: id,
+        other_id: null,
+        kind: kind as TieKind,
+        other_name: name,
+      });
   }
   await settleHouseholds(
     tx,
     targets.map(({ id }) => id),
   );
-  return { added: added.length, joined: present.length };
 }
 
 const joinRow = (fields: PersonFields, row: ImportedPerson) => enrich(fields, row.fields);
@@ -140,7 +151,7 @@ async function writeNotes(
   circles: ReadonlyMap<string, string>,
   today: string,
 ): Promise<void> {
-  const known = await q.noteBodies(
+  const known = await queries.noteBodies(
     tx,
     targets.filter(({ isNew }) => !isNew).map(({ id }) => id),
   );
@@ -166,7 +177,7 @@ async function writeTouches(tx: Sql, targets: readonly Target[], batch: Batch): 
     const days = rows.flatMap(({ lastTouch }) => (lastTouch ? [lastTouch] : [])).sort();
     return days.length > 0 ? [{ id, on: days.at(-1)! }] : [];
   });
-  const known = await q.lastDays(
+  const known = await queries.lastDays(
     tx,
     latest.map(({ id }) => id),
   );

@@ -2,9 +2,10 @@ import type { IntakeForm } from '@/contract/intake';
 import { readEmail, readPhone, splitName } from '@/core/intake';
 import { NOBODY, type PersonFields } from '@/core/people';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { one } from '../db';
-import { Refusal } from '../http/errors';
+import { Refusal } from '../api/errors';
 import { addPerson, enrichPerson, lookAlikes } from '../people';
 import type { Answers } from './page';
 
@@ -23,7 +24,11 @@ export const readForm = async (ctx: Context): Promise<IntakeForm> =>
 export async function saveForm(ctx: Context, form: IntakeForm) {
   return act(ctx, async (tx) => {
     await tx.query('update settings set intake = $1::jsonb', [JSON.stringify(form)]);
-    return { sentence: form.open ? 'The web form is open' : 'The web form is closed' };
+    return {
+      sentence: form.open ? 'The web form is open' : 'The web form is closed',
+      plan: 'nobody',
+      topics: ['intake'],
+    };
   });
 }
 

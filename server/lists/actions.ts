@@ -3,10 +3,11 @@ import type { addEntry, changeEntry, ListName, readLists } from '@/contract/list
 import type { OwnField } from '@/core/people';
 import { plural } from '@/core/time';
 
-import { act, type Context } from '../context';
+import { act, type Effects } from '../act';
+import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
-import * as q from './queries';
+import { conflict, invalid, notFound } from '../api/errors';
+import * as queries from './queries';
 
 const WORDS: Record<ListName, string> = {
   role: 'role',
@@ -19,14 +20,14 @@ const WORDS: Record<ListName, string> = {
 
 export async function readAll(ctx: Context): Promise<CallOutput<typeof readLists>> {
   const { db } = ctx;
-  const circles = await q.readEntries<q.EntryRow & { promise_days: number | null }>(db, 'circle');
+  const circles = await queries.readEntries<queries.EntryRow & { promise_days: number | null }>(db, 'circle');
   return {
-    role: await q.readEntries(db, 'role'),
-    standing: await q.readEntries(db, 'standing'),
-    source: await q.readEntries(db, 'source'),
+    role: await queries.readEntries(db, 'role'),
+    standing: await queries.readEntries(db, 'standing'),
+    source: await queries.readEntries(db, 'source'),
     circle: circles.map((c) => ({ ...c, promiseDays: c.promise_days })),
-    tag: await q.readEntries(db, 'tag'),
-    field: await q.readEntries<q.EntryRow & OwnField>(db, 'field'),
+    tag: await queries.readEntries(db, 'tag'),
+    field: await queries.readEntries<queries.EntryRow & OwnField>(db, 'field'),
   };
 }
 
@@ -34,13 +35,13 @@ const isNamed = (list: ListName): list is 'role' | 'standing' | 'source' =>
   list === 'role' || list === 'standing' || list === 'source';
 
 async function assertFree(tx: Sql, list: ListName, name: string, ownId?: string): Promise<void> {
-  const taken = await q.findByName(tx, list, name);
+  const taken = await queries.findByName(tx, list, name);
   if (taken && taken !== ownId)
     throw conflict(`There is a ${WORDS[list]} called ${name} already. Merge the two instead.`);
 }
 
 async function find(tx: Sql, list: ListName, id: string) {
-  const entry = await q.findEntry(tx, list, id);
+  const entry = await queries.findEntry(tx, list, id);
   if (!entry) throw notFound(`This ${WORDS[list]} is not there any more.`);
   return entry;
 }
@@ -57,14 +58,19 @@ export async function add(
   return act(ctx, async (tx) => {
     await assertFree(tx, list, name);
     const id = newId(ctx.clock.nowMs());
-    await q.insertEntry(tx, list, {
+    await queries.insertEntry(tx, list, {
       id,
       name,
-      position: await q.nextPosition(tx, list),
+      position: await queries.nextPosition(tx, list),
       ...(list === 'field' ? { type, choices: choices ?? [] } : {}),
       ...(list === 'circle' ? { promise_days: promiseDays ?? null } : {}),
     });
-    return { id, sentence: `Added the ${WORDS[list]} ${name}` };
+    return {
+      id,
+      sentence: `Added the ${WORDS[list]} ${name}`,
+      plan: 'nobody',
+      topics: ['lists', 'settings'],
+    };
   });
 }
 
@@ -80,7 +86,7 @@ export async function change(
     if (name !== undefined) await assertFree(tx, list, name, id);
     const gone = choices && (entry.choices ?? []).filter((choice) => !choices.includes(choice));
     if (gone?.length) await assertUnused(tx, id, gone);
-    await q.writeEntry(tx, list, id, {
+    await queries.writeEntry(tx, list, id, {
       ...(name === undefined ? {} : { name }),
       ...(pinned === undefined ? {} : { pinned }),
       ...(retired === undefined ? {} : { retired }),
@@ -89,12 +95,22 @@ export async function change(
     });
     const renamed = name !== undefined && name !== entry.name;
     const people =
-      renamed && isNamed(list) ? await q.renameInPeople(tx, list, entry.name, name) : entry.people;
+      renamed && isNamed(list) ? await queries.renameInPeople(tx, list, entry.name, name) : entry.people;
     const sentence = renamed
       ? `Renamed ${entry.name} to ${name} for ${plural(people, 'person', 'people')}`
       : `Changed the ${WORDS[list]} ${entry.name}`;
-    return { people, sentence };
+    const promised = list === 'circle' && promiseDays !== undefined;
+    return { people, sentence, ...effectsOn(list, promised, renamed) };
   });
+}
+
+/** A circle carries a promise; other lists plan nobody, but views and rotas may go by them. */
+function effectsOn(list: ListName, promised: boolean, inPeople: boolean): Effects {
+  return {
+    plan: list === 'circle' && promised ? 'everybody' : 'nobody',
+    ...(inPeople ? { about: 'everybody' as const } : {}),
+    topics: ['lists', 'settings', ...(inPeople ? (['people'] as const) : [])],
+  };
 }
 
 async function assertUnused(tx: Sql, fieldId: string, choices: readonly string[]): Promise<void> {
@@ -111,8 +127,13 @@ async function assertUnused(tx: Sql, fieldId: string, choices: readonly string[]
 
 export async function order(ctx: Context, list: ListName, ids: readonly string[]) {
   return act(ctx, async (tx) => {
-    await q.writeOrder(tx, list, ids);
-    return { sentence: `Put the ${list === 'field' ? 'fields' : `${WORDS[list]}s`} in order` };
+    await queries.writeOrder(tx, list, ids);
+    return {
+      sentence: `Put the ${list === 'field' ? 'fields' : `${WORDS[list]}s`} in order`,
+      // Among equals the closer circle goes first.
+      plan: list === 'circle' ? 'everybody' : 'nobody',
+      topics: ['lists', 'settings'],
+    };
   });
 }
 
@@ -120,14 +141,14 @@ export async function order(ctx: Context, list: ListName, ids: readonly string[]
 async function move(
   tx: Sql,
   list: ListName,
-  from: q.EntryRow,
-  to: q.EntryRow | null,
+  from: queries.EntryRow,
+  to: queries.EntryRow | null,
 ): Promise<number> {
-  if (isNamed(list)) return q.renameInPeople(tx, list, from.name, to?.name ?? null);
-  if (list === 'circle') return q.moveCircle(tx, from.id, to?.id ?? null);
+  if (isNamed(list)) return queries.renameInPeople(tx, list, from.name, to?.name ?? null);
+  if (list === 'circle') return queries.moveCircle(tx, from.id, to?.id ?? null);
   return list === 'tag'
-    ? q.moveTag(tx, from.id, to?.id ?? null)
-    : q.moveOwn(tx, from.id, to?.id ?? null);
+    ? queries.moveTag(tx, from.id, to?.id ?? null)
+    : queries.moveOwn(tx, from.id, to?.id ?? null);
 }
 
 export async function merge(ctx: Context, list: ListName, id: string, into: string) {
@@ -137,13 +158,13 @@ export async function merge(ctx: Context, list: ListName, id: string, into: stri
     if (from.type !== to.type)
       throw invalid(`${from.name} and ${to.name} hold different kinds of values.`, 'into');
     if (list === 'field' && from.type === 'choice')
-      await q.writeEntry(tx, list, into, {
+      await queries.writeEntry(tx, list, into, {
         choices: [...new Set([...(to.choices ?? []), ...(from.choices ?? [])])],
       });
     const people = await move(tx, list, from, to);
-    await q.deleteEntry(tx, list, id);
+    await queries.deleteEntry(tx, list, id);
     const sentence = `Merged ${from.name} into ${to.name} for ${plural(people, 'person', 'people')}`;
-    return { people, sentence };
+    return { people, sentence, ...effectsOn(list, true, true) };
   });
 }
 
@@ -151,8 +172,12 @@ export async function remove(ctx: Context, list: ListName, id: string) {
   return act(ctx, async (tx) => {
     const entry = await find(tx, list, id);
     const people = await move(tx, list, entry, null);
-    await q.deleteEntry(tx, list, id);
+    await queries.deleteEntry(tx, list, id);
     const from = people > 0 ? `, also from ${plural(people, 'person', 'people')}` : '';
-    return { people, sentence: `Took away the ${WORDS[list]} ${entry.name}${from}` };
+    return {
+      people,
+      sentence: `Took away the ${WORDS[list]} ${entry.name}${from}`,
+      ...effectsOn(list, true, true),
+    };
   });
 }

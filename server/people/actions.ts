@@ -3,13 +3,14 @@ import type { editPerson } from '@/contract/people';
 import type { PersonDraft } from '@/contract/record';
 import type { PersonFields } from '@/core/people';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
-import { checkFields, draftFields } from './check';
+import { conflict, invalid, notFound } from '../api/errors';
+import { cleanFields, draftFields } from './clean-fields';
 import { settleHouseholds } from './households';
 import { insertNotes } from './notes';
-import * as q from './queries';
+import * as queries from './queries';
 import { fieldsOf, toNote, toRecord, type PersonRecord } from './records';
 import { insertTie } from './ties';
 
@@ -20,11 +21,11 @@ export async function tagPeople(
 ): Promise<number> {
   if (taggings.length === 0) return 0;
   const names = [...new Map(taggings.map(({ tag }) => [tag.toLowerCase(), tag])).values()];
-  const ids = await q.ensureTags(
+  const ids = await queries.ensureTags(
     tx,
     names.map((name) => ({ id: newId(), name })),
   );
-  const added = await q.insertTaggings(
+  const added = await queries.insertTaggings(
     tx,
     taggings.map(({ personId, tag }) => ({
       id: newId(),
@@ -44,7 +45,7 @@ export async function add(ctx: Context, draft: PersonDraft) {
   const today = ctx.clock.today();
   return act(ctx, async (tx) => {
     await assertCircle(tx, draft.circleId ?? null);
-    const record = toRecord(await checkFields(tx, given), {
+    const record = toRecord(await cleanFields(tx, given), {
       id,
       version: 1,
       circleId: draft.circleId ?? null,
@@ -52,7 +53,7 @@ export async function add(ctx: Context, draft: PersonDraft) {
       addedOn: today,
       batchId: null,
     });
-    await q.insertPeople(tx, [record]);
+    await queries.insertPeople(tx, [record]);
     await tagPeople(
       tx,
       (draft.tags ?? []).map((tag) => ({ personId: id, tag })),
@@ -62,8 +63,13 @@ export async function add(ctx: Context, draft: PersonDraft) {
       await findOrRefuse(tx, draft.referredBy);
       await insertTie(tx, { person_id: id, other_id: draft.referredBy, kind: 'referred_by' });
     }
-    await settleHouseholds(tx, [id]);
-    return { id, sentence: `Added ${record.name}` };
+    const home = await settleHouseholds(tx, [id]);
+    return {
+      id,
+      sentence: `Added ${record.name}`,
+      plan: [id, ...home],
+      topics: ['people', 'lists', ...(draft.note ? (['notes'] as const) : [])],
+    };
   });
 }
 
@@ -82,7 +88,7 @@ export async function edit(
   return act(ctx, async (tx) => {
     const present = await findOrRefuse(tx, id);
     if (circleId) await assertCircle(tx, circleId);
-    const fields = await checkFields(tx, given as Partial<PersonFields>);
+    const fields = await cleanFields(tx, given as Partial<PersonFields>);
     if (fields.wouldRefer !== undefined && fields.wouldReferOn === undefined)
       fields.wouldReferOn = fields.wouldRefer === null ? null : ctx.clock.today();
     const record = await rewrite(tx, present, { ...fieldsOf(present), ...fields }, version, {
@@ -90,8 +96,12 @@ export async function edit(
       ownPromiseDays: ownPromiseDays === undefined ? present.own_promise_days : ownPromiseDays,
     });
     if (tags) await replaceTags(tx, id, tags);
-    if (fields.addresses) await settleHouseholds(tx, [id]);
-    return { sentence: `Changed ${record.name}` };
+    const home = fields.addresses ? await settleHouseholds(tx, [id]) : [];
+    return {
+      sentence: `Changed ${record.name}`,
+      plan: [id, ...home],
+      topics: ['people', 'lists'],
+    };
   });
 }
 
@@ -115,7 +125,7 @@ export async function rewrite(
     householdId: present.household_id,
     livesApart: present.lives_apart,
   });
-  if ((await q.updatePeople(tx, [record])) === 0)
+  if ((await queries.updatePeople(tx, [record])) === 0)
     throw conflict(
       `${present.name} was changed in another window meanwhile. What you see now is the newer version; make your change on it.`,
     );
@@ -123,11 +133,11 @@ export async function rewrite(
 }
 
 async function replaceTags(tx: Sql, personId: string, tags: readonly string[]): Promise<void> {
-  const kept = await q.ensureTags(
+  const kept = await queries.ensureTags(
     tx,
     tags.map((name) => ({ id: newId(), name })),
   );
-  await q.removeTaggings(tx, personId, [...kept.values()]);
+  await queries.removeTaggings(tx, personId, [...kept.values()]);
   await tagPeople(
     tx,
     tags.map((tag) => ({ personId, tag })),
@@ -135,7 +145,7 @@ async function replaceTags(tx: Sql, personId: string, tags: readonly string[]): 
 }
 
 export async function findOrRefuse(sql: Sql, id: string) {
-  const person = await q.findPerson(sql, id);
+  const person = await queries.findPerson(sql, id);
   if (!person) throw notFound('This person is not in your sphere any more.');
   return person;
 }

@@ -1,25 +1,37 @@
 import { fold, isGroup, type Condition, type FieldKey, type Group } from '@/core/people';
 
+import type { Context } from '../context';
 import { foldedSql } from './folded';
 import type { Params } from './params';
+import { FACTS, type Fact } from './slots';
 import { warmthSql } from './warmth';
 
 /** What a condition is written with. */
-interface Asked {
+interface Asked extends Asking {
   condition: Condition;
-  today: string;
   params: Params;
 }
+
+/** What every filter is asked with: the owner's day, and what subjects know of people. */
+export interface Asking {
+  today: string;
+  facts: readonly Fact[];
+}
+
+export const asking = (ctx: Context): Asking => ({
+  today: ctx.clock.today(),
+  facts: ctx.house.of(FACTS),
+});
 
 type Write = (asked: Asked) => string;
 
 /** All, any or none of the parts; mirrors what core says about groups. */
-export function groupSql(group: Group, today: string, params: Params): string {
+export function groupSql(group: Group, asking: Asking, params: Params): string {
   const parts = group.of.map((part) =>
     isGroup(part)
-      ? groupSql(part, today, params)
+      ? groupSql(part, asking, params)
       : // What is not known is neither the one nor the other: it does not match.
-        `coalesce(${conditionSql({ condition: part, today, params })}, false)`,
+        `coalesce(${conditionSql({ condition: part, params, ...asking })}, false)`,
   );
   if (parts.length === 0) return 'true';
   if (group.match === 'none') return `not (${parts.join(' or ')})`;
@@ -29,6 +41,7 @@ export function groupSql(group: Group, today: string, params: Params): string {
 function conditionSql(asked: Asked): string {
   const { field } = asked.condition;
   if (field.startsWith('own:')) return ownSql(field.slice(4), asked);
+  if (field.startsWith('fact:')) return factSql(field.slice(5), asked);
   return FIELD_SQL[field as FieldKey](asked);
 }
 
@@ -301,6 +314,20 @@ const FIELD_SQL: Record<FieldKey, Write> = {
   consentText: (asked) => consentSql('text', asked),
   consentEmail: (asked) => consentSql('email', asked),
   consentPost: (asked) => consentSql('post', asked),
+};
+
+/** What a subject knows of a person, put to a test of its type. */
+function factSql(key: string, asked: Asked): string {
+  const fact = asked.facts.find((one) => one.key === key);
+  if (!fact) return 'false';
+  return BY_TYPE[fact.type](`(${fact.sql})`, asked);
+}
+
+const BY_TYPE: Record<Fact['type'], (expression: string, asked: Asked) => string> = {
+  text: textSql,
+  number: numberSql,
+  date: dateSql,
+  flag: flagSql,
 };
 
 /** An own field: the test says what kind of value is compared; values of another kind don't match. */

@@ -1,45 +1,41 @@
 import { plural } from '@/core/time';
 
-import { noteWrite, type Context } from '../context';
+import {
+  emptyingOrder,
+  personTables,
+  references,
+  TABLES,
+  type PersonTable,
+  type Reference,
+} from '../act';
+import { invalid } from '../api/errors';
+import type { Context } from '../context';
 import type { Sql } from '../db';
-import { invalid } from '../http/errors';
+import { addTask, type Recurring, type TaskHandler } from '../tasks';
 import { findOrRefuse } from './actions';
 
 /** Days after which deleted people are erased for good. */
 export const GRACE_DAYS = 30;
 
-/** Tables with rows of a person, in the order in which they can be emptied. */
-const HELD = [
-  { table: 'item_mark', words: null },
-  { table: 'follow_up', words: ['follow-up', 'follow-ups'] },
-  { table: 'enrolment', words: ['cadence', 'cadences'] },
-  { table: 'touch', words: ['touch', 'touches'] },
-  { table: 'note', words: ['note', 'notes'] },
-  { table: 'job', words: ['piece of work', 'pieces of work'] },
-  { table: 'photo', words: ['photo', 'photos'] },
-  { table: 'person_tag', words: ['tag', 'tags'] },
-  { table: 'passed_over', words: null },
-] as const;
+/** The condition that a row `t` is of one of the people in $1. */
+const ofPeople = ({ person }: PersonTable) =>
+  `(${person.columns.map((column) => `t.${column} = any($1::uuid[])`).join(' or ')})`;
 
 /** What is kept about somebody, in words, to be read before it goes. */
-export async function heldOf(sql: Sql, id: string) {
-  const { name } = await findOrRefuse(sql, id);
+export async function erasureOf(ctx: Context, id: string) {
+  const { name } = await findOrRefuse(ctx.db, id);
   const held: string[] = [];
   let enrolments = 0;
-  for (const { table, words } of HELD) {
-    if (!words) continue;
-    const [row] = await sql.query<{ n: number }>(
-      `select count(*)::int as n from ${table} where person_id = $1::uuid`,
-      [id],
+  for (const table of personTables(ctx.house.of(TABLES))) {
+    const { says } = table.person;
+    if (!says) continue;
+    const [row] = await ctx.db.query<{ n: number }>(
+      `select count(*)::int as n from ${table.table} t where ${ofPeople(table)}`,
+      [[id]],
     );
-    if (table === 'enrolment') enrolments = row!.n;
-    if (row!.n > 0) held.push(plural(row!.n, words[0], words[1]));
+    if (table.table === 'enrolment') enrolments = row!.n;
+    if (row!.n > 0) held.push(plural(row!.n, ...says));
   }
-  const [ties] = await sql.query<{ n: number }>(
-    'select count(*)::int as n from tie where person_id = $1::uuid or other_id = $1::uuid',
-    [id],
-  );
-  if (ties!.n > 0) held.push(plural(ties!.n, 'tie', 'ties'));
   return { name, held, enrolments };
 }
 
@@ -48,80 +44,104 @@ export async function erase(ctx: Context, id: string, name: string) {
   const person = await findOrRefuse(ctx.db, id);
   if (name.trim() !== person.name)
     throw invalid(`Type the name as it is shown, ${person.name}, to erase them.`, 'name');
-  await ctx.db.transaction((tx) => eraseRows(tx, [id]));
-  noteWrite(ctx);
+  await ctx.db.transaction((tx) => eraseRows(ctx, tx, id));
+  ctx.writes.touch(['people']);
+  ctx.writes.note([id]);
   return { sentence: 'Erased. Nothing of them is left here; this cannot be undone.' };
 }
 
-/** Erases who was deleted longer ago than the days of grace; run once a day. */
-export async function eraseExpired(ctx: Context): Promise<number> {
-  const rows = await ctx.db.query<{ id: string }>(
-    'select id from person where deleted_on < $1::date - $2::int',
-    [ctx.clock.today(), GRACE_DAYS],
-  );
-  if (rows.length === 0) return 0;
-  await ctx.db.transaction((tx) =>
-    eraseRows(
-      tx,
-      rows.map(({ id }) => id),
-    ),
-  );
-  noteWrite(ctx);
-  return rows.length;
-}
+const ERASE = 'erase';
+
+/** Puts who was deleted longer ago than the days of grace among the tasks, each one for itself. */
+export const eraseExpired: Recurring = {
+  name: 'erase-expired',
+  async run(ctx) {
+    const rows = await ctx.db.query<{ id: string }>(
+      'select id from person where deleted_on < $1::date - $2::int',
+      [ctx.clock.today(), GRACE_DAYS],
+    );
+    for (const { id } of rows)
+      await addTask(ctx.db, {
+        key: `${ERASE}:${id}`,
+        kind: ERASE,
+        payload: { id },
+        now: ctx.clock.now(),
+        again: true,
+      });
+    return `${plural(rows.length, 'person', 'people')} to erase`;
+  },
+};
+
+/** Erases one of those; not if they came back meanwhile. */
+export const eraseHandler: TaskHandler = {
+  kind: ERASE,
+  async within(ctx, tx, { payload }) {
+    const id = String(payload.id);
+    const gone = await tx.query(
+      'select 1 from person where id = $1::uuid and deleted_on < $2::date - $3::int',
+      [id, ctx.clock.today(), GRACE_DAYS],
+    );
+    if (gone.length === 0) return 'They are here again, or gone already.';
+    await eraseRows(ctx, tx, id);
+    ctx.writes.touch(['people']);
+    ctx.writes.note([id]);
+    return 'Erased.';
+  },
+};
 
 /**
- * Removes people with all that hangs on them, also from what is noted for undo, and takes their
+ * Removes somebody with all that hangs on them, also from what is noted for undo, and takes their
  * names out of the sentences of the history. Outside of any action, so that nothing is noted anew.
  */
-async function eraseRows(tx: Sql, ids: readonly string[]): Promise<void> {
-  const gone = [ids];
-  const rows = await rowIds(tx, ids);
+async function eraseRows(ctx: Context, tx: Sql, id: string): Promise<void> {
+  const gone = [[id]];
+  const refs = await references(tx);
+  const order = emptyingOrder(personTables(ctx.house.of(TABLES)), refs);
+  await eraseFromHistory(tx, id, await rowsOf(tx, order, id));
   await tx.query('update person set merged_into = null where merged_into = any($1::uuid[])', gone);
-  await tx.query('delete from not_same where a = any($1::uuid[]) or b = any($1::uuid[])', gone);
-  await tx.query(
-    'delete from tie where person_id = any($1::uuid[]) or other_id = any($1::uuid[])',
-    gone,
-  );
-  await tx.query(
-    `delete from item_mark where touch_id in (select id from touch where person_id = any($1::uuid[]))`,
-    gone,
-  );
-  for (const { table } of HELD)
-    await tx.query(`delete from ${table} where person_id = any($1::uuid[])`, gone);
-  await eraseFromHistory(tx, ids, rows);
-  await tx.query('delete from person where id = any($1::uuid[])', gone);
+  for (const table of order) {
+    for (const ref of refs.filter(({ to, from }) => to === table.table && from !== to))
+      await dropDependent(tx, ref, table, gone);
+    await tx.query(`delete from ${table.table} t where ${ofPeople(table)}`, gone);
+  }
+  await tx.query('delete from person_all where id = any($1::uuid[])', gone);
 }
 
-/** The rows of people: those that are there, and those that the history still tells of. */
-async function rowIds(tx: Sql, ids: readonly string[]): Promise<string[]> {
-  const there = HELD.map(
-    ({ table }) => `select id::text as id from ${table} where person_id = any($1::uuid[])`,
+/** Rows of others that refer to one of theirs. */
+const dropDependent = (tx: Sql, ref: Reference, table: PersonTable, gone: unknown[]) =>
+  tx.query(
+    `delete from ${ref.from} where ${ref.column} in (select t.id from ${table.table} t where ${ofPeople(table)})`,
+    gone,
   );
+
+/** The ids of what is theirs: what is there, and what the history still tells of. */
+async function rowsOf(tx: Sql, tables: readonly PersonTable[], id: string): Promise<string[]> {
+  const owned = tables.filter(({ rows }) => rows === 'owner');
+  const columns = [...new Set(owned.flatMap(({ person }) => person.columns))];
   const rows = await tx.query<{ id: string }>(
-    `${there.join(' union ')}
-     union select id::text from tie where person_id = any($1::uuid[]) or other_id = any($1::uuid[])
-     union select row_id from change where coalesce(before, after) ->> 'person_id' = any($1::uuid[]::text[])
-       or coalesce(before, after) ->> 'other_id' = any($1::uuid[]::text[])`,
-    [ids],
+    `${owned.map((t) => `select t.id::text as id from ${t.table} t where ${ofPeople(t)}`).join(' union ')}
+     union select row_id from change where ${columns
+       .map((column) => `coalesce(before, after) ->> '${column}' = any($1::uuid[]::text[])`)
+       .join(' or ')}`,
+    [[id]],
   );
-  return [...ids, ...rows.map(({ id }) => id)];
+  return [id, ...rows.map((row) => row.id)];
 }
 
-async function eraseFromHistory(
-  tx: Sql,
-  ids: readonly string[],
-  rows: readonly string[],
-): Promise<void> {
+async function eraseFromHistory(tx: Sql, id: string, rows: readonly string[]): Promise<void> {
+  // What they were called before stands in what was noted when it changed.
+  const names = await tx.query<{ name: string }>(
+    `select name from person where id = $1::uuid
+     union select before ->> 'name' from change where row_id = $1::text and before ->> 'name' is not null
+     union select after ->> 'name' from change where row_id = $1::text and after ->> 'name' is not null`,
+    [id],
+  );
   const touched = await tx.query<{ action_id: string }>(
     'delete from change where row_id = any($1::text[]) returning action_id',
     [rows],
   );
-  const names = await tx.query<{ name: string }>(
-    'select name from person where id = any($1::uuid[])',
-    [ids],
-  );
-  for (const { name } of names)
+  // The longest first: a name that holds another one is taken out whole.
+  for (const { name } of names.toSorted((a, b) => b.name.length - a.name.length))
     await tx.query(`update action set sentence = replace(sentence, $1, 'somebody erased')`, [name]);
   // An action of which nothing is left to undo is no longer offered.
   await tx.query(

@@ -2,7 +2,7 @@ import type { Lack, PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 import { fold } from '@/core/people';
 import { soundsOf } from '@/core/same';
 
-import { groupSql } from './conditions';
+import { groupSql, type Asking } from './conditions';
 import { foldedSql } from './folded';
 import type { Params } from './params';
 import { warmthSql } from './warmth';
@@ -16,15 +16,16 @@ const escapeLike = (text: string) => text.replace(/[\\%_]/g, '\\$&');
 export type Stand = 'record' | 'anywhere' | 'near';
 
 /**
- * The condition of a filter over `person p` joined with `person_standing s`. Needs `today` for
- * warmth, whose bands mirror core's `warmthOf`.
+ * The condition of a filter over `person p` joined with `person_standing s`. Warmth is as of
+ * the day asked about; its bands mirror core's `warmthOf`.
  */
 export function filterSql(
   filter: PeopleFilter,
-  today: string,
+  asking: Asking,
   params: Params,
   stand: Stand,
 ): string {
+  const { today } = asking;
   const all: string[] = [AMONG[filter.among ?? 'sphere']];
   const words = searchWords(filter.text ?? '');
   for (const word of words) all.push(WORD[stand](word, params));
@@ -43,7 +44,7 @@ export function filterSql(
   if (filter.lacks) all.push(lackSql(filter.lacks));
   if (filter.warmths?.length)
     all.push(`${warmthSql(params.add(today))} = any(${params.add(filter.warmths)}::text[])`);
-  if (filter.rules?.of.length) all.push(groupSql(filter.rules, today, params));
+  if (filter.rules?.of.length) all.push(groupSql(filter.rules, asking, params));
   return all.join(' and ');
 }
 
@@ -130,8 +131,8 @@ export const searchOrder = (filter: PeopleFilter, params: Params): string =>
   `p.sort_name not like ${params.add(`${escapeLike(searchWords(filter.text ?? '').join(' '))}%`)}, ${NAME_ORDER}`;
 
 /** The condition that selects the people an action is for. */
-export function whoSql(who: Who, today: string, params: Params, stand: Stand): string {
+export function whoSql(who: Who, asking: Asking, params: Params, stand: Stand): string {
   return 'ids' in who
     ? `p.id = any(${params.add(who.ids)}::uuid[])`
-    : filterSql(who.filter, today, params, stand);
+    : filterSql(who.filter, asking, params, stand);
 }

@@ -4,7 +4,7 @@ import { previewImport, runImport } from '@/contract/imports';
 import { addEntry, readLists, removeEntry } from '@/contract/lists';
 import { changeMany } from '@/contract/many';
 import { countPeople, listPeople } from '@/contract/people';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { changeView, listViews, orderViews, removeView, saveView } from '@/contract/views';
 import type { Condition, Group } from '@/core/people';
 import { base64, startTestApi, type TestApi } from '@/testing/api';

@@ -1,9 +1,10 @@
 import { addressKey } from '@/core/same';
 import { salutations, type Address, type Member } from '@/core/people';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
+import { conflict, invalid, notFound } from '../api/errors';
 import { findOrRefuse } from './actions';
 
 interface HomeRow {
@@ -23,9 +24,10 @@ const homeKey = (row: Pick<HomeRow, 'home'>): string | null =>
 
 /**
  * Puts people into the household of whom they live with: a partner, or somebody at the same mailing
- * address. Who was split off by hand, or is in a household already, stays as they are.
+ * address. Who was split off by hand, or is in a household already, stays as they are. Answers who
+ * came into a household by it.
  */
-export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise<void> {
+export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise<string[]> {
   const rows = await tx.query<HomeRow>(
     `select id, household_id, family_name, addresses -> 0 as home from person
      where id = any($1::uuid[]) and household_id is null and not lives_apart
@@ -37,7 +39,7 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
     rows.map(({ id }) => id),
   );
   const keys = [...new Set(rows.map(homeKey).filter((key) => key !== null))];
-  if (keys.length === 0 && partners.size === 0) return;
+  if (keys.length === 0 && partners.size === 0) return [];
   // Very many keys are slower to look up one by one than everybody is to read.
   const few = keys.length <= FEW_KEYS;
   const neighbours = await tx.query<HomeRow>(
@@ -70,6 +72,7 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
   }
   await makeHouseholds(tx, made);
   await writeHouseholds(tx, settled);
+  return [...settled.keys()];
 }
 
 async function partnersOf(tx: Sql, ids: readonly string[]): Promise<Map<string, HomeRow[]>> {
@@ -141,7 +144,11 @@ export async function join(ctx: Context, personId: string, withId: string) {
        where id = any($1::uuid[]) and household_id is distinct from $2::uuid`,
       [[personId, withId], household],
     );
-    return { sentence: `${person.name} shares a home with ${other.name}` };
+    return {
+      sentence: `${person.name} shares a home with ${other.name}`,
+      plan: [personId, withId],
+      topics: ['people'],
+    };
   });
 }
 
@@ -153,7 +160,11 @@ export async function leave(ctx: Context, personId: string) {
       `update person set household_id = null, lives_apart = true, version = version + 1 where id = $1::uuid`,
       [personId],
     );
-    return { sentence: `${person.name} gets mail of their own` };
+    return {
+      sentence: `${person.name} gets mail of their own`,
+      plan: [personId],
+      topics: ['people'],
+    };
   });
 }
 
@@ -169,6 +180,6 @@ export async function saveSalutations(
       [id, words.formal ?? null, words.familiar ?? null],
     );
     if (rows.length === 0) throw notFound('This household is not there any more.');
-    return { sentence: 'Changed how this home is addressed' };
+    return { sentence: 'Changed how this home is addressed', plan: 'nobody', topics: ['people'] };
   });
 }

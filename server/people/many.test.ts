@@ -1,6 +1,6 @@
 import { changeMany, previewMany } from '@/contract/many';
 import { editPerson } from '@/contract/people';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { sphereOf } from '@/testing/sphere';
 

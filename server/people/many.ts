@@ -3,12 +3,14 @@ import type { Who } from '@/contract/filters';
 import { CHANNEL_WORDS, type OwnField } from '@/core/people';
 import { plural } from '@/core/time';
 
-import { act, type Context } from '../context';
+import { actOnMany } from '../act';
+import type { Context } from '../context';
 import type { Sql } from '../db';
-import { notFound } from '../http/errors';
+import { notFound } from '../api/errors';
 import { ensureEntries, readOwnFields } from '../lists';
 import { assertCircle, tagPeople } from './actions';
-import { checkOwn } from './check';
+import { cleanOwn } from './clean-fields';
+import { asking } from './conditions';
 import { Params } from './params';
 import { idsOf } from './queries';
 
@@ -19,6 +21,8 @@ interface Plan {
   /** What is written to the others, with its parameters; tags go their own way. */
   set: (() => string) | null;
   sentence: (people: string) => string;
+  /** Whether it changes anybody's plan: who is planned for, and what they were promised. */
+  plans?: boolean;
 }
 
 const GONE = { where: 'p.deleted_on is not null', why: 'deleted; restore them first' };
@@ -37,13 +41,17 @@ function planOf(change: Change, params: Params, today: string, own: OwnField[]):
       return {
         ...is('p.circle_id', change.circleId, 'uuid', '', 'in this circle already'),
         sentence: (people) => `Moved ${people} to another circle`,
+        plans: true,
       };
     case 'standing':
       return is('p.standing', change.standing, 'text', 'Changed the standing', 'have it already');
     case 'source':
       return is('p.source', change.source, 'text', 'Changed the source', 'have it already');
     case 'promise':
-      return is('p.own_promise_days', change.days, 'int', 'Changed the promise', 'have it already');
+      return {
+        ...is('p.own_promise_days', change.days, 'int', 'Changed the promise', 'have it already'),
+        plans: true,
+      };
     case 'addTag':
       return {
         rest: [GONE, { where: tagged(params.add(change.tag)), why: 'have it already' }],
@@ -81,7 +89,7 @@ function planOf(change: Change, params: Params, today: string, own: OwnField[]):
       const checked =
         change.value === null
           ? undefined
-          : checkOwn(own, { [change.fieldId]: change.value })[change.fieldId];
+          : cleanOwn(own, { [change.fieldId]: change.value })[change.fieldId];
       const value = checked === undefined ? null : JSON.stringify(checked);
       const json = `${params.add(value)}::jsonb`;
       return {
@@ -101,12 +109,14 @@ function planOf(change: Change, params: Params, today: string, own: OwnField[]):
         rest: [GONE, { where: 'p.archived_on is not null', why: 'archived already' }],
         set: () => `archived_on = ${params.add(today)}::date`,
         sentence: (people) => `Archived ${people}`,
+        plans: true,
       };
     case 'delete':
       return {
         rest: [{ where: 'p.deleted_on is not null', why: 'deleted already' }],
         set: () => `deleted_on = ${params.add(today)}::date`,
         sentence: (people) => `Deleted ${people}; they can come back for 30 days`,
+        plans: true,
       };
     case 'restore':
       return {
@@ -116,6 +126,7 @@ function planOf(change: Change, params: Params, today: string, own: OwnField[]):
         ],
         set: () => 'archived_on = null, deleted_on = null',
         sentence: (people) => `Brought ${people} back`,
+        plans: true,
       };
   }
 }
@@ -150,26 +161,27 @@ function consentPlan(
         ? `consent = consent - '${channel}'`
         : `consent = consent || ${params.add(entry)}::jsonb`,
     sentence: (people) => `Noted ${answer ?? 'not asked'} to ${words} for ${people}`,
+    plans: true,
   };
 }
 
 const NAMES_SHOWN = 20;
 
-async function prepare(ctx: Context, sql: Sql, who: Who, change: Change) {
-  const today = ctx.clock.today();
+async function prepare(ctx: Context, sql: Sql, ids: readonly string[], change: Change) {
   const params = new Params();
-  const ids = params.add(await idsOf(sql, who, today));
-  const plan = planOf(change, params, today, await readOwnFields(sql));
+  const at = params.add(ids);
+  const plan = planOf(change, params, ctx.clock.today(), await readOwnFields(sql));
   const reason = `case ${plan.rest.map(({ where }, i) => `when ${where} then ${i}`).join(' ')} end`;
-  return { params, ids, plan, reason };
+  return { params, at, plan, reason };
 }
 
 /** Whom a change would touch, and who stays as they are and why; writes nothing. */
 export async function preview(ctx: Context, who: Who, change: Change) {
-  const { params, ids, plan, reason } = await prepare(ctx, ctx.db, who, change);
+  const ids = await idsOf(ctx.db, who, asking(ctx));
+  const { params, at, plan, reason } = await prepare(ctx, ctx.db, ids, change);
   const rows = await ctx.db.query<{ reason: number | null; people: number; names: string[] }>(
     `select reason, count(*)::int as people, (array_agg(name order by name))[1:${NAMES_SHOWN}] as names
-     from (select ${reason} as reason, p.name from person p where p.id = any(${ids}::uuid[])) r
+     from (select ${reason} as reason, p.name from person p where p.id = any(${at}::uuid[])) r
      group by reason order by reason`,
     params.values,
   );
@@ -182,13 +194,12 @@ export async function preview(ctx: Context, who: Who, change: Change) {
         ? []
         : [{ why: plan.rest[row.reason]!.why, people: row.people, names: row.names }],
     ),
-    besides: await besides(ctx, who, change),
+    besides: await besides(ctx, ids, change),
   };
 }
 
-async function besides(ctx: Context, who: Who, change: Change): Promise<string[]> {
+async function besides(ctx: Context, ids: readonly string[], change: Change): Promise<string[]> {
   if (change.do !== 'archive' && change.do !== 'delete') return [];
-  const ids = await idsOf(ctx.db, who, ctx.clock.today());
   const [row] = await ctx.db.query<{ people: number }>(
     `select count(distinct person_id)::int as people from enrolment
      where stopped_on is null and person_id = any($1::uuid[])`,
@@ -204,23 +215,39 @@ async function besides(ctx: Context, who: Who, change: Change): Promise<string[]
   return lines;
 }
 
-/** Changes everybody meant who can be changed, in one action. */
+/** Changes everybody meant who can be changed, in one action; many in steps. */
 export async function changeMany(ctx: Context, who: Who, change: Change) {
-  return act(ctx, async (tx) => {
-    if (change.do === 'circle') await assertCircle(tx, change.circleId);
-    const canonical = await withListName(tx, change);
-    const { params, ids, plan, reason } = await prepare(ctx, tx, who, canonical);
-    const meant = `p.id = any(${ids}::uuid[]) and ${reason} is null`;
-    const people = plan.set
-      ? (
-          await tx.query(
-            `update person p set ${plan.set()}, version = version + 1 where ${meant} returning id`,
-            params.values,
-          )
-        ).length
-      : await changeTags(tx, canonical, meant, params);
-    return { people, sentence: plan.sentence(plural(people, 'person', 'people')) };
-  });
+  if (change.do === 'circle') await assertCircle(ctx.db, change.circleId);
+  const meant = await idsOf(ctx.db, who, asking(ctx));
+  const { plan } = await prepare(ctx, ctx.db, meant, change);
+  const changed: string[] = [];
+  return actOnMany(
+    ctx,
+    `Changing ${plural(meant.length, 'person', 'people')}`,
+    meant,
+    async (tx, some) => void changed.push(...(await changeSome(ctx, tx, some, change))),
+    () => ({
+      people: changed.length,
+      sentence: plan.sentence(plural(changed.length, 'person', 'people')),
+      plan: plan.plans ? changed : 'nobody',
+      about: changed,
+      topics: ['people', 'lists'],
+    }),
+  );
+}
+
+/** Changes those of `ids` who can be changed; answers who they are. */
+async function changeSome(ctx: Context, tx: Sql, ids: readonly string[], change: Change) {
+  const canonical = await withListName(tx, change);
+  const { params, at, plan, reason } = await prepare(ctx, tx, ids, canonical);
+  const meant = `p.id = any(${at}::uuid[]) and ${reason} is null`;
+  const rows = plan.set
+    ? await tx.query<{ id: string }>(
+        `update person p set ${plan.set()}, version = version + 1 where ${meant} returning id`,
+        params.values,
+      )
+    : await changeTags(tx, canonical, meant, params);
+  return rows.map(({ id }) => id);
 }
 
 /** A name that is new is put on its list; one that is there is written as the list writes it. */
@@ -234,13 +261,13 @@ async function withListName(tx: Sql, change: Change): Promise<Change> {
   return change;
 }
 
-async function changeTags(tx: Sql, change: Change, meant: string, params: Params): Promise<number> {
+async function changeTags(tx: Sql, change: Change, meant: string, params: Params) {
   const rows = await tx.query<{ id: string }>(
     `select p.id from person p where ${meant}`,
     params.values,
   );
   if (change.do === 'addTag')
-    return tagPeople(
+    await tagPeople(
       tx,
       rows.map(({ id }) => ({ personId: id, tag: change.tag })),
     );
@@ -250,5 +277,5 @@ async function changeTags(tx: Sql, change: Change, meant: string, params: Params
          and pt.person_id = any($1::uuid[])`,
       [rows.map(({ id }) => id), change.tag],
     );
-  return rows.length;
+  return rows;
 }

@@ -1,10 +1,20 @@
 import { enrich, type PersonFields } from '@/core/people';
 import { plural } from '@/core/time';
 
-import { act, type Context } from '../context';
+import {
+  act,
+  actInSteps,
+  personTables,
+  references,
+  TABLES,
+  undoAction,
+  writableColumns,
+  type Effects,
+  type PersonTable,
+} from '../act';
+import { invalid, notFound, Refusal } from '../api/errors';
+import type { Context } from '../context';
 import { maybeOne, type Sql } from '../db';
-import { undoAction } from '../history';
-import { invalid, notFound, Refusal } from '../http/errors';
 import { findOrRefuse, rewrite } from './actions';
 import { GRACE_DAYS } from './erase';
 import { fieldsOf } from './records';
@@ -12,16 +22,17 @@ import { samePairs } from './same';
 
 export type Taken = keyof PersonFields | 'circle';
 
-/** Tables whose rows simply go over to the one who is kept. */
-const MOVED = ['touch', 'note', 'follow_up', 'item_mark', 'job'] as const;
+/** What a merge touches besides the two: whatever hangs on people. */
+const MERGED = ['people', 'notes', 'touches', 'enrolments', 'gaps'] as const;
+const mergedEffects = (ids: readonly string[]): Effects => ({ plan: ids, topics: MERGED });
 
 /** Makes one person of two. Everything that happened with either is kept with the one who stays. */
 async function mergeInto(
+  ctx: Context,
   tx: Sql,
   keepId: string,
   goneId: string,
   take: readonly Taken[],
-  today: string,
 ): Promise<{ keep: string; gone: string }> {
   const [keep, gone] = [await findOrRefuse(tx, keepId), await findOrRefuse(tx, goneId)];
   if (keep.deleted_on || gone.deleted_on)
@@ -30,11 +41,11 @@ async function mergeInto(
     circleId: take.includes('circle') ? gone.circle_id : (keep.circle_id ?? gone.circle_id),
     ownPromiseDays: keep.own_promise_days ?? gone.own_promise_days,
   });
-  await moveRows(tx, keepId, goneId);
+  for (const table of personTables(ctx.house.of(TABLES))) await mergeRows(tx, table, keepId, goneId);
   await tx.query(
     `update person p set deleted_on = $3::date, merged_into = $1::uuid, household_id = null,
        version = version + 1 where id = $2::uuid`,
-    [keepId, goneId, today],
+    [keepId, goneId, ctx.clock.today()],
   );
   await tx.query(
     `update person set household_id = coalesce(household_id, $2::uuid),
@@ -79,65 +90,34 @@ function mergedConsent(keep: PersonFields, gone: PersonFields): PersonFields['co
   return merged;
 }
 
-async function moveRows(tx: Sql, keepId: string, goneId: string): Promise<void> {
+/** Does with the rows of a table what its subject declared. */
+async function mergeRows(
+  tx: Sql,
+  { table, person: { columns, merge: how } }: PersonTable,
+  keepId: string,
+  goneId: string,
+): Promise<void> {
+  if (how === 'stay') return;
+  if (typeof how === 'function') return how(tx, keepId, goneId);
   const both = [keepId, goneId];
-  for (const table of MOVED)
-    await tx.query(`update ${table} set person_id = $1::uuid where person_id = $2::uuid`, both);
-  await tx.query(
-    `update photo set person_id = $1::uuid where person_id = $2::uuid
-       and not exists (select 1 from photo where person_id = $1::uuid)`,
-    both,
-  );
-  // On the same cadence twice: the one who stays goes on, the other's round is stopped.
-  await tx.query(
-    `update enrolment e set stopped_on = e.start_on, stop_reason = 'Merged'
-     where e.person_id = $2::uuid and e.open and exists (select 1 from enrolment k
-       where k.person_id = $1::uuid and k.cadence_id = e.cadence_id and k.open)`,
-    both,
-  );
-  await tx.query('update enrolment set person_id = $1::uuid where person_id = $2::uuid', both);
-  for (const [table, column] of [
-    ['person_tag', 'tag_id'],
-    ['passed_over', 'what'],
-  ]) {
-    await tx.query(
-      `delete from ${table} where person_id = $2::uuid and ${column} in
-         (select ${column} from ${table} where person_id = $1::uuid)`,
-      both,
-    );
-    await tx.query(`update ${table} set person_id = $1::uuid where person_id = $2::uuid`, both);
-  }
-  await tx.query('delete from not_same where a = any($1::uuid[]) and b = any($1::uuid[])', [both]);
-  await moveTies(tx, keepId, goneId);
-}
-
-/** Ties between the two fall away, and those that both have are kept once. */
-async function moveTies(tx: Sql, keepId: string, goneId: string): Promise<void> {
-  const both = [keepId, goneId];
-  await tx.query(
-    `delete from tie t where (t.person_id = any($1::uuid[]) and t.other_id = any($1::uuid[]))`,
-    [both],
-  );
-  for (const [mine, other] of [
-    ['person_id', 'other_id'],
-    ['other_id', 'person_id'],
-  ]) {
-    await tx.query(
-      `delete from tie t where t.${mine} = $2::uuid and t.${other} is not null and exists (select 1 from tie k
-         where k.${mine} = $1::uuid and k.${other} = t.${other} and k.kind = t.kind)`,
-      both,
-    );
-    await tx.query(`update tie set ${mine} = $1::uuid where ${mine} = $2::uuid`, both);
+  for (const column of columns) {
+    if (how !== 'move')
+      await tx.query(
+        `delete from ${table} t where t.${column} = $2::uuid and exists (select 1 from ${table} k
+           where k.${column} = $1::uuid ${how.unless.map((name) => `and k.${name} = t.${name}`).join(' ')})`,
+        both,
+      );
+    await tx.query(`update ${table} set ${column} = $1::uuid where ${column} = $2::uuid`, both);
   }
 }
 
 export async function merge(ctx: Context, keepId: string, goneId: string, take: readonly Taken[]) {
   if (keepId === goneId) throw invalid('Somebody can’t be merged with themselves.', 'goneId');
   return act(ctx, async (tx) => {
-    const { keep, gone } = await mergeInto(tx, keepId, goneId, take, ctx.clock.today());
+    const { keep, gone } = await mergeInto(ctx, tx, keepId, goneId, take);
     const sentence =
       keep === gone ? `Merged two records of ${keep}` : `Merged ${gone} into ${keep}`;
-    return { sentence };
+    return { sentence, ...mergedEffects([keepId, goneId]) };
   });
 }
 
@@ -148,19 +128,20 @@ export async function mergeSure(ctx: Context) {
   const sure = (await samePairs(ctx)).filter(({ verdict }) => verdict === 'sure');
   const pairs = sure.slice(0, MERGED_AT_ONCE);
   if (pairs.length === 0) throw invalid('There is no pair that is surely one person.');
-  return act(ctx, async (tx) => {
+  return actInSteps(ctx, `Merging ${plural(pairs.length, 'pair')}`, async (step) => {
     // Of three records of one person each is merged into the one that is left.
     const into = new Map<string, string>();
     const left = (id: string): string => (into.has(id) ? left(into.get(id)!) : id);
-    let people = 0;
-    for (const { a, b } of pairs) {
+    for (const [i, { a, b }] of pairs.entries()) {
       const [keep, gone] = [left(a), left(b)].sort() as [string, string];
       if (keep === gone) continue;
-      await mergeInto(tx, keep, gone, [], ctx.clock.today());
+      await step((tx) => mergeInto(ctx, tx, keep, gone, []));
+      step.at(i + 1, pairs.length);
       into.set(gone, keep);
-      people += 1;
     }
-    return { people, sentence: `Merged ${plural(people, 'pair', 'pairs')}` };
+    const sentence = `Merged ${plural(into.size, 'pair', 'pairs')}`;
+    const done = { people: into.size, sentence, ...mergedEffects([...into].flat()) };
+    return { done };
   });
 }
 
@@ -177,12 +158,13 @@ export const listMerged = (ctx: Context) =>
  * the other's goes back to them, and the one who stayed keeps their later fields.
  */
 export async function takeApart(ctx: Context, goneId: string) {
-  const merge = await maybeOne<{ action_id: string; only: boolean }>(
+  const merge = await maybeOne<{ action_id: string; only: boolean; keep_id: string }>(
     ctx.db,
-    `select c.action_id, (select count(*) = 1 from change o where o.action_id = c.action_id
-         and o.table_name = 'person' and o.after ->> 'merged_into' is not null) as only
+    `select c.action_id, c.after ->> 'merged_into' as keep_id,
+       (select count(*) = 1 from change o where o.action_id = c.action_id
+         and o.table_name = 'person_all' and o.after ->> 'merged_into' is not null) as only
      from change c join action a on a.id = c.action_id and not a.undone and a.undoes is null
-     where c.row_id = $1 and c.table_name = 'person' and c.after ->> 'merged_into' is not null
+     where c.row_id = $1 and c.table_name = 'person_all' and c.after ->> 'merged_into' is not null
      order by c.seq desc limit 1`,
     [goneId],
   );
@@ -196,36 +178,42 @@ export async function takeApart(ctx: Context, goneId: string) {
   return act(ctx, async (tx) => {
     const gone = await findOrRefuse(tx, goneId);
     if (!gone.merged_into) throw notFound('These are two people already.');
-    await giveBack(tx, merge.action_id, goneId);
-    return { sentence: `${gone.name} is a person of their own again` };
+    await giveBack(ctx, tx, merge.action_id, goneId);
+    return {
+      sentence: `${gone.name} is a person of their own again`,
+      ...mergedEffects([goneId, merge.keep_id]),
+    };
   });
 }
 
 /** What the merge took from somebody goes back to them, as far as it is still there. */
-async function giveBack(tx: Sql, actionId: string, goneId: string): Promise<void> {
-  for (const table of [...MOVED, 'photo', 'enrolment', 'person_tag', 'passed_over'])
-    await tx.query(
-      `update ${table} t set person_id = $2::uuid from change c
-       where c.action_id = $1::uuid and c.table_name = $3 and c.op = 'update'
-         and c.row_id = t.id::text and c.before ->> 'person_id' = $2::text`,
-      [actionId, goneId, table],
-    );
-  await tx.query(
-    `insert into person_tag (id, person_id, tag_id)
-     select (c.before ->> 'id')::uuid, $2::uuid, g.id from change c
-     join tag g on g.id = (c.before ->> 'tag_id')::uuid
-     where c.action_id = $1::uuid and c.table_name = 'person_tag' and c.op = 'delete'
-       and c.before ->> 'person_id' = $2::text
-     on conflict do nothing`,
-    [actionId, goneId],
-  );
-  for (const column of ['person_id', 'other_id'])
-    await tx.query(
-      `update tie t set ${column} = $2::uuid from change c
-       where c.action_id = $1::uuid and c.table_name = 'tie' and c.op = 'update'
-         and c.row_id = t.id::text and c.before ->> '${column}' = $2::text`,
-      [actionId, goneId],
-    );
+async function giveBack(ctx: Context, tx: Sql, actionId: string, goneId: string): Promise<void> {
+  const refs = await references(tx);
+  for (const { table, rows, person } of personTables(ctx.house.of(TABLES))) {
+    if (rows !== 'owner') continue;
+    for (const column of person.columns)
+      await tx.query(
+        `update ${table} t set ${column} = $2::uuid from change c
+         where c.action_id = $1::uuid and c.table_name = '${table}' and c.op = 'update'
+           and c.row_id = t.id::text and c.before ->> '${column}' = $2::text`,
+        [actionId, goneId],
+      );
+    // Rows that fell away as the twin of another come back, if what they refer to is still there.
+    const there = refs
+      .filter(({ from, to }) => from === table && to !== 'person_all')
+      .map((ref) => `and exists (select 1 from ${ref.to} x where x.id = (r.row).${ref.column})`);
+    if (typeof person.merge !== 'object') continue;
+    const names = await writableColumns(tx, table);
+    for (const column of person.columns)
+      await tx.query(
+        `insert into ${table} (${names.join(', ')}) select ${names.map((name) => `(r.row).${name}`).join(', ')}
+         from (select jsonb_populate_record(null::${table}, c.before) as row from change c
+           where c.action_id = $1::uuid and c.table_name = '${table}' and c.op = 'delete'
+             and c.before ->> '${column}' = $2::text) r
+         where true ${there.join(' ')} on conflict do nothing`,
+        [actionId, goneId],
+      );
+  }
   await tx.query(
     `update person set deleted_on = null, merged_into = null, version = version + 1 where id = $1::uuid`,
     [goneId],

@@ -8,7 +8,8 @@ import {
   readLine,
 } from '@/contract/people';
 import { addNote } from '@/contract/story';
-import { getSettings, undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
+import { getSettings } from '@/contract/settings';
 import { logPast } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 import { dueDay, holdOf, outcomesOf, standingOf, TOUCH_KINDS, warmthOf } from '@/core/touches';

@@ -2,7 +2,7 @@ import sharp from 'sharp';
 
 import { runImport } from '@/contract/imports';
 import { listPeople } from '@/contract/people';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { savePhoto } from '@/contract/story';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
 import { sphereOf } from '@/testing/sphere';

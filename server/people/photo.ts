@@ -1,8 +1,9 @@
 import sharp from 'sharp';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { invalid, Refusal } from '../http/errors';
+import { invalid, Refusal } from '../api/errors';
 import { findOrRefuse } from './actions';
 
 const SIDE_PX = 320;
@@ -52,13 +53,13 @@ export async function save(ctx: Context, personId: string, content: string | nul
     const { name } = await findOrRefuse(tx, personId);
     if (small) {
       await keepPhoto(tx, personId, small);
-      return { sentence: `Changed the photo of ${name}` };
+      return { sentence: `Changed the photo of ${name}`, plan: 'nobody', topics: ['people'] };
     }
     await tx.query('delete from photo where person_id = $1::uuid', [personId]);
     await tx.query('update person set photo_id = null, version = version + 1 where id = $1::uuid', [
       personId,
     ]);
-    return { sentence: `Took away the photo of ${name}` };
+    return { sentence: `Took away the photo of ${name}`, plan: 'nobody', topics: ['people'] };
   });
 }
 

@@ -1,6 +1,7 @@
 import type { PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 
 import { maybeOne, one, recordset, type Sql } from '../db';
+import type { Asking } from './conditions';
 import {
   anywhereSql,
   filterSql,
@@ -42,14 +43,14 @@ export async function listPeople(
   filter: PeopleFilter,
   sort: PeopleSort,
   page: { offset: number; limit: number },
-  today: string,
+  asking: Asking,
 ): Promise<{ total: number; near: boolean; rows: ListedPerson[] }> {
   const params = new Params();
   const stand = await standOf(sql, { filter });
-  const where = filterSql(filter, today, params, stand);
+  const where = filterSql(filter, asking, params, stand);
   // By match, names that begin with the words come first; no standing is needed to cut the page.
   const order = sort === 'match' ? searchOrder(filter, params) : ORDER[sort];
-  const [day, limit, offset] = [params.add(today), params.add(page.limit), params.add(page.offset)];
+  const [day, limit, offset] = [params.add(asking.today), params.add(page.limit), params.add(page.offset)];
   // The page is cut first; what each row shows is looked up only for the rows on it.
   const rows = await sql.query<ListedPerson & { total: number; at: number }>(
     `with page as materialized (
@@ -72,13 +73,13 @@ export async function listPeople(
   const total =
     rows.length > 0 || page.offset === 0
       ? (rows[0]?.total ?? 0)
-      : await countPeople(sql, { filter }, today);
+      : await countPeople(sql, { filter }, asking);
   return { total, near: stand === 'near' && total > 0, rows };
 }
 
-export async function countPeople(sql: Sql, who: Who, today: string): Promise<number> {
+export async function countPeople(sql: Sql, who: Who, asking: Asking): Promise<number> {
   const params = new Params();
-  const where = whoSql(who, today, params, await standOf(sql, who));
+  const where = whoSql(who, asking, params, await standOf(sql, who));
   const row = await one<{ n: number }>(
     sql,
     `select count(*)::int as n ${FROM} where ${where}`,
@@ -87,12 +88,18 @@ export async function countPeople(sql: Sql, who: Who, today: string): Promise<nu
   return row.n;
 }
 
-/** Ids of the people meant, in the order of their names. */
-export async function idsOf(sql: Sql, who: Who, today: string): Promise<string[]> {
+/** Ids of the people meant, in the order of their names; only those `among` these, where it is given. */
+export async function idsOf(
+  sql: Sql,
+  who: Who,
+  asking: Asking,
+  among: readonly string[] | null = null,
+): Promise<string[]> {
   const params = new Params();
-  const where = whoSql(who, today, params, await standOf(sql, who));
+  const where = whoSql(who, asking, params, await standOf(sql, who));
   const rows = await sql.query<{ id: string }>(
-    `select p.id ${FROM} where ${where} order by ${ORDER.name}`,
+    `select p.id ${FROM} where ${where} ${among ? `and p.id = any(${params.add(among)}::uuid[])` : ''}
+     order by ${ORDER.name}`,
     params.values,
   );
   return rows.map(({ id }) => id);

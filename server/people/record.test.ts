@@ -1,6 +1,6 @@
 import { addEntry, changeEntry, mergeEntries, readLists, removeEntry } from '@/contract/lists';
 import { editPerson, enrichPerson, eraseImpact, erasePerson, listPeople } from '@/contract/people';
-import { listActions, undoAction } from '@/contract/settings';
+import { listActions, undoAction } from '@/contract/history';
 import {
   addJob,
   addTie,

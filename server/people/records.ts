@@ -1,6 +1,8 @@
 import { displayName, fold, NOBODY, searchText, sortName, type PersonFields } from '@/core/people';
 import { matchKeys, nameSounds, traitsOf } from '@/core/same';
 
+import type { PersonFields as ContractFields } from '@/contract/record';
+
 import { newId } from '../db';
 import type { NoteRecord } from './notes';
 
@@ -73,6 +75,10 @@ export const fieldsOf = (row: Record<string, unknown>): PersonFields =>
   Object.fromEntries(
     FIELD_NAMES.map((key) => [key, row[COLUMN_OF[key]]]),
   ) as unknown as PersonFields;
+
+/** A row's fields as the contract gives them out. */
+export const contractFields = (row: Record<string, unknown>): ContractFields =>
+  fieldsOf(row) as ContractFields;
 
 export interface RecordBase {
   id: string;

@@ -7,11 +7,12 @@ import * as story from '@/contract/story';
 import { readTypedLine } from '@/core/intake';
 
 import type { Context } from '../context';
-import { notFound } from '../http/errors';
-import { register } from '../http/register';
+import { notFound } from '../api/errors';
+import { register } from '../api/register';
 import * as actions from './actions';
-import { assertRules, filterWarnings } from './checked';
-import { enrichPerson } from './enriching';
+import { assertRules, filterWarnings } from './filter-faults';
+import { enrichPerson } from './add-to-person';
+import { asking } from './conditions';
 import * as erase from './erase';
 import * as households from './households';
 import { changeMany, preview } from './many';
@@ -19,19 +20,21 @@ import * as merging from './merge';
 import * as photos from './photo';
 import { countPeople, facetCounts, tagCounts } from './queries';
 import * as sames from './same';
-import { readList, readSheet } from './sheet';
-import * as stories from './story';
+import { readList } from './list';
+import * as jobs from './jobs';
+import * as notes from './note-actions';
+import { FACTS } from './slots';
 import * as ties from './ties';
 
 export function peopleRoutes(router: Router, ctx: Context): void {
   register(router, api.listPeople, async ({ query: { sort, offset, limit, ...filter } }) => {
-    await assertRules(ctx.db, { filter });
+    await assertRules(ctx, ctx.db, { filter });
     return readList(ctx, filter, sort, { offset, limit });
   });
   register(router, api.countPeople, async ({ body: { filter } }) => {
-    await assertRules(ctx.db, { filter });
+    await assertRules(ctx, ctx.db, { filter });
     return {
-      total: await countPeople(ctx.db, { filter }, ctx.clock.today()),
+      total: await countPeople(ctx.db, { filter }, asking(ctx)),
       warnings: await filterWarnings(ctx.db, filter),
     };
   });
@@ -43,6 +46,9 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       tags: await tagCounts(ctx.db),
     };
   });
+  register(router, api.listFacts, async () => ({
+    facts: ctx.house.of(FACTS).map(({ key, label, type }) => ({ key, label, type })),
+  }));
   register(router, api.readLine, async ({ body }) => {
     const read = readTypedLine(body.line);
     return { ...read, lookAlikes: await sames.draftLookAlikes(ctx, read.draft) };
@@ -52,10 +58,9 @@ export function peopleRoutes(router: Router, ctx: Context): void {
   }));
   manyRoutes(router, ctx);
   register(router, api.addPerson, ({ body }) => actions.add(ctx, body));
-  register(router, api.getPerson, ({ params }) => readSheet(ctx, params.id));
   register(router, api.editPerson, ({ params, body }) => actions.edit(ctx, params.id, body));
   register(router, api.enrichPerson, ({ params, body }) => enrichPerson(ctx, params.id, body));
-  register(router, api.eraseImpact, ({ params }) => erase.heldOf(ctx.db, params.id));
+  register(router, api.eraseImpact, ({ params }) => erase.erasureOf(ctx, params.id));
   register(router, api.erasePerson, ({ params, body }) => erase.erase(ctx, params.id, body.name));
   storyRoutes(router, ctx);
   sameRoutes(router, ctx);
@@ -63,21 +68,21 @@ export function peopleRoutes(router: Router, ctx: Context): void {
 
 function manyRoutes(router: Router, ctx: Context): void {
   register(router, many.previewMany, async ({ body }) => {
-    await assertRules(ctx.db, body.who);
+    await assertRules(ctx, ctx.db, body.who);
     return preview(ctx, body.who, body.change);
   });
   register(router, many.changeMany, async ({ body }) => {
-    await assertRules(ctx.db, body.who);
+    await assertRules(ctx, ctx.db, body.who);
     return changeMany(ctx, body.who, body.change);
   });
 }
 
 function storyRoutes(router: Router, ctx: Context): void {
   register(router, story.addNote, ({ params, body }) =>
-    stories.writeNote(ctx, params.id, body.body),
+    notes.writeNote(ctx, params.id, body.body),
   );
-  register(router, story.editNote, ({ params, body }) => stories.changeNote(ctx, params.id, body));
-  register(router, story.removeNote, ({ params }) => stories.removeNote(ctx, params.id));
+  register(router, story.editNote, ({ params, body }) => notes.changeNote(ctx, params.id, body));
+  register(router, story.removeNote, ({ params }) => notes.removeNote(ctx, params.id));
   register(router, story.addTie, ({ params, body }) => ties.add(ctx, params.id, body));
   register(router, story.removeTie, ({ params }) => ties.remove(ctx, params.id));
   register(router, story.joinHousehold, ({ params, body }) =>
@@ -87,9 +92,9 @@ function storyRoutes(router: Router, ctx: Context): void {
   register(router, story.saveSalutations, ({ params, body }) =>
     households.saveSalutations(ctx, params.id, body),
   );
-  register(router, story.addJob, ({ params, body }) => stories.startJob(ctx, params.id, body));
-  register(router, story.editJob, ({ params, body }) => stories.changeJob(ctx, params.id, body));
-  register(router, story.removeJob, ({ params }) => stories.removeJob(ctx, params.id));
+  register(router, story.addJob, ({ params, body }) => jobs.startJob(ctx, params.id, body));
+  register(router, story.editJob, ({ params, body }) => jobs.changeJob(ctx, params.id, body));
+  register(router, story.removeJob, ({ params }) => jobs.removeJob(ctx, params.id));
   register(router, story.savePhoto, ({ params, body }) =>
     photos.save(ctx, params.id, body.content),
   );

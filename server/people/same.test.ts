@@ -9,7 +9,7 @@ import {
   mergeSure,
   takeApart,
 } from '@/contract/same';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { logTouch } from '@/contract/touches';
 import { beat } from '@/testing/cadences';
 import { startTestApi, type TestApi } from '@/testing/api';

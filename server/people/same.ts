@@ -3,7 +3,6 @@ import type { LookAlike } from '@/contract/people';
 import { NOBODY } from '@/core/people';
 import {
   compare,
-  findSame,
   matchKeys,
   traitsOf,
   type Known,
@@ -12,11 +11,12 @@ import {
 } from '@/core/same';
 import { plainDate } from '@/core/time';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { invalid, notFound } from '../http/errors';
-import { draftFields } from './check';
-import { contractFields } from './sheet';
+import { invalid, notFound } from '../api/errors';
+import { draftFields } from './clean-fields';
+import { contractFields } from './records';
 
 const TRAIT_COLUMNS = `id, name, given_name as "givenName", middle_name as "middleName",
   family_name as "familyName", suffix, goes_by as "goesBy", company, emails, phones, addresses, birthday`;
@@ -54,13 +54,22 @@ export async function lookAlikes(
 export const draftLookAlikes = (ctx: Context, draft: PersonDraft) =>
   lookAlikes(ctx.db, draftFields(draft) as Partial<TraitFields>);
 
-/** Everybody as detection sees them. */
-export const readKnown = async (sql: Sql): Promise<Known[]> =>
-  (
-    await sql.query<TraitRow>(
-      `select ${TRAIT_COLUMNS} from person where deleted_on is null order by id`,
-    )
-  ).map(toKnown);
+const READ_AT_ONCE = 1_000;
+
+/** Everybody as detection sees them, in the order of their ids; read in parts, so that others are served. */
+export async function readKnown(sql: Sql): Promise<Known[]> {
+  const known: Known[] = [];
+  for (let after: string | null = null; ; after = known.at(-1)!.id) {
+    const rows: TraitRow[] = await sql.query<TraitRow>(
+      `select ${TRAIT_COLUMNS} from person
+       where deleted_on is null and ($1::uuid is null or id > $1::uuid) order by id limit $2::int`,
+      [after, READ_AT_ONCE],
+    );
+    known.push(...rows.map(toKnown));
+    if (rows.length < READ_AT_ONCE) return known;
+    await new Promise(setImmediate);
+  }
+}
 
 /** Those who share a key with somebody coming in. */
 export const readKnownByKeys = async (sql: Sql, keys: readonly string[]): Promise<Known[]> =>
@@ -72,25 +81,27 @@ export const readKnownByKeys = async (sql: Sql, keys: readonly string[]): Promis
     )
   ).map(toKnown);
 
-const kept = new WeakMap<Context, { revision: number; pairs: Promise<Pair[]> }>();
+const kept = new WeakMap<Context, { count: number; pairs: Promise<Pair[]> }>();
 
 /** All pairs to be looked at; computed again only after something was written. */
 export function samePairs(ctx: Context): Promise<Pair[]> {
   const before = kept.get(ctx);
-  if (before?.revision === ctx.revision) return before.pairs;
-  const pairs = readPairs(ctx.db);
-  kept.set(ctx, { revision: ctx.revision, pairs });
+  const count = ctx.writes.countOf('people');
+  if (before?.count === count) return before.pairs;
+  const pairs = readPairs(ctx);
+  kept.set(ctx, { count, pairs });
   pairs.catch(() => kept.delete(ctx));
   return pairs;
 }
 
-async function readPairs(sql: Sql): Promise<Pair[]> {
+async function readPairs({ db: sql, threads }: Context): Promise<Pair[]> {
   const apart = new Set(
     (await sql.query<{ a: string; b: string }>('select a, b from not_same')).map(
       ({ a, b }) => `${a} ${b}`,
     ),
   );
-  return findSame(await readKnown(sql)).filter(({ a, b }) => !apart.has(inOrder(a, b).join(' ')));
+  const pairs = await threads.run('findSame', { people: await readKnown(sql) });
+  return pairs.filter(({ a, b }) => !apart.has(inOrder(a, b).join(' ')));
 }
 
 const inOrder = (a: string, b: string): [string, string] => (a < b ? [a, b] : [b, a]);
@@ -167,6 +178,10 @@ export async function keepApart(ctx: Context, a: string, b: string) {
         low,
         high,
       ]);
-    return { sentence: `${names[0]!.name} and ${names[1]!.name} are two people` };
+    return {
+      sentence: `${names[0]!.name} and ${names[1]!.name} are two people`,
+      plan: 'nobody',
+      topics: ['people'],
+    };
   });
 }

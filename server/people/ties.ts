@@ -3,9 +3,10 @@ import type { addTie, TieShown } from '@/contract/story';
 import { readDate } from '@/core/intake';
 import { closesCircle, otherSide, type TieKind, type TieSeen } from '@/core/people';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
+import { conflict, invalid, notFound } from '../api/errors';
 import { findOrRefuse } from './actions';
 import { settleHouseholds } from './households';
 
@@ -102,8 +103,12 @@ export async function add(
       birthday: to ? null : birthday,
       words,
     });
-    if (kept === 'partner' && to) await settleHouseholds(tx, [from, to]);
-    return { sentence: `Tied ${person.name} and ${otherWords}` };
+    const home = kept === 'partner' && to ? await settleHouseholds(tx, [from, to]) : [];
+    return {
+      sentence: `Tied ${person.name} and ${otherWords}`,
+      plan: home.length > 0 ? home : 'nobody',
+      topics: ['people'],
+    };
   });
 }
 
@@ -150,6 +155,6 @@ export async function remove(ctx: Context, id: string) {
   return act(ctx, async (tx) => {
     const rows = await tx.query('delete from tie where id = $1::uuid returning id', [id]);
     if (rows.length === 0) throw notFound('This tie is not there any more.');
-    return { sentence: 'Took the tie away' };
+    return { sentence: 'Took the tie away', plan: 'nobody', topics: ['people'] };
   });
 }

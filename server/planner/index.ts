@@ -1,4 +1,5 @@
-export { sphereNow, type Sphere } from './sphere';
+export { groupName, itemWords, markedWith, plannedReason, settleAtSource } from './describe';
+export { calendarOf, holidaysOf, sphereNow, type Sphere } from './sphere';
 export { groupBy } from './read';
-export { addPins, planSettled } from './queries';
-export { inPlace, inThreads, type Thinking } from './thinking';
+export { addPins, AMONG, EPOCH } from './queries';
+export { TOUCH_SOURCES, touchSource, type Settled, type TouchSource } from './source';

@@ -1,50 +1,40 @@
-import type { Cadence } from '@/core/cadences';
-import type { PlanEnrolment, PlanFollowUp, PlanPerson } from '@/core/planner';
+import type { PlanPerson } from '@/core/planner';
 import { dueDay, type TouchKind } from '@/core/touches';
 
-import { yearlyDates } from '../cadences';
-import type { Sql } from '../db';
+import type { Context } from '../context';
 import type { OwnerSettings } from '../settings';
-import * as q from './queries';
+import * as queries from './queries';
+import { TOUCH_SOURCES } from './source';
 
 /** What the planner needs to know of people, and what is said of them. */
 export interface PeopleRead {
   people: PlanPerson[];
   names: Map<string, string>;
-  followUpWords: Map<string, string>;
+  held: Map<string, unknown>;
 }
 
-/** Everybody who is planned for, or those of them among `ids`. */
+/** Everybody who is planned for, or those of them among `ids`, with what the sources ask for of them. */
 export async function readPeople(
-  sql: Sql,
-  cadences: ReadonlyMap<string, Cadence>,
-  { leapDay, graceDays }: Pick<OwnerSettings, 'leapDay' | 'graceDays'>,
+  ctx: Context,
+  settings: OwnerSettings,
   ids: readonly string[] | null,
+  before: ReadonlyMap<string, unknown>,
 ): Promise<PeopleRead> {
-  const [people, lasts, enrolments, dates, settled, followUps] = [
-    await q.planPeople(sql, ids),
-    groupBy(await q.planLast(sql, ids), ({ person_id }) => person_id),
-    groupBy(await q.planEnrolments(sql, ids), ({ person_id }) => person_id),
-    new Map((await q.planDates(sql, ids)).map((row) => [row.person_id, yearlyDates(row)])),
-    groupBy(await q.planSettled(sql, ids), ({ enrolment_id }) => enrolment_id),
-    await q.planFollowUps(sql, ids),
-  ];
-  const enrolmentOf = (e: q.EnrolmentRow): PlanEnrolment => {
-    const marks = settled.get(e.id);
-    return {
-      id: e.id,
-      cadence: cadences.get(e.cadence_id)!,
-      run: {
-        start: e.anchor_on,
-        ...(e.anchor_round > 0 ? { round: e.anchor_round } : {}),
-        ...(dates.has(e.person_id) ? { dates: dates.get(e.person_id)!, leapDay } : {}),
-      },
-      settledUntil: e.settled_until,
-      ...(e.passed_over === null ? {} : { passedOver: e.passed_over }),
-      ...(marks ? { settled: new Set(marks.map(({ touch }) => touch)) } : {}),
-    };
-  };
-  const followUpsOf = groupBy(followUps, ({ person_id }) => person_id);
+  const sql = ctx.db;
+  const people = await queries.planPeople(sql, ids);
+  const lasts = groupBy(await queries.planLast(sql, ids), ({ person_id }) => person_id);
+  const held = new Map(before);
+  const asks = new Map<string, Record<string, unknown>>();
+  for (const source of ctx.house.of(TOUCH_SOURCES)) {
+    const { name } = source.core;
+    const read = await source.read(sql, ids, settings, before.get(name) ?? null);
+    held.set(name, read.held);
+    for (const [id, asked] of read.asks) {
+      const all = asks.get(id) ?? {};
+      all[name] = asked;
+      asks.set(id, all);
+    }
+  }
   return {
     people: people.map((row) => ({
       id: row.id,
@@ -53,21 +43,16 @@ export async function readPeople(
         promiseDays: row.promise_days,
         lastTouches: lasts.get(row.id) ?? [],
         addedOn: row.added_on,
-        graceDays,
+        graceDays: settings.graceDays,
       }),
       lastOn: lasts.has(row.id) ? Math.max(...lasts.get(row.id)!.map(({ on }) => on)) : null,
       householdId: row.household_id,
       weight: row.position ?? 99,
       keeperKind: keeperKind(row),
-      enrolments: (enrolments.get(row.id) ?? []).map(enrolmentOf),
-      followUps: (followUpsOf.get(row.id) ?? []).map((f): PlanFollowUp => ({
-        id: f.id,
-        on: f.on,
-        kind: f.kind as TouchKind,
-      })),
+      asks: asks.get(row.id) ?? {},
     })),
     names: new Map(people.map(({ id, name }) => [id, name])),
-    followUpWords: new Map(followUps.map(({ id, words }) => [id, words])),
+    held,
   };
 }
 

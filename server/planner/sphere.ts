@@ -1,6 +1,6 @@
 import type { WorkCalendar } from '@/core/calendar';
 import {
-  plan,
+  planSteps,
   replan,
   type Limits,
   type Plan,
@@ -11,19 +11,20 @@ import {
 import { toDayNumber, type DayNumber } from '@/core/time';
 import { holdsOf, kindSetups, ofKinds } from '@/core/touches';
 
-import { holidaysOff } from '../almanac';
-import { readCadences, settleFeeds, settleRotas, type StoredCadence } from '../cadences';
 import type { Context } from '../context';
+import { holidaysOff } from '../holidays';
 import { readSettings, type OwnerSettings } from '../settings';
-import * as q from './queries';
+import { inTurns } from '../threads';
+import * as queries from './queries';
 import { groupBy, readPeople } from './read';
+import { TOUCH_SOURCES } from './source';
 
-/** Everything that is planned from, kept in memory, with the plan of the coming weeks. */
+/** Everything that is planned from, kept in memory, with the plan of the coming weeks. Never changed. */
 export interface Sphere {
   people: PlanPerson[];
   names: Map<string, string>;
-  cadences: Map<string, StoredCadence>;
-  followUpWords: Map<string, string>;
+  /** What each touch source holds to say words from, by its name. */
+  held: ReadonlyMap<string, unknown>;
   settings: OwnerSettings;
   /** Public holidays that are days off, by day. */
   holidays: ReadonlyMap<DayNumber, string>;
@@ -51,33 +52,32 @@ const MOST_REPLANNED = 50;
  */
 export function sphereNow(ctx: Context): Promise<Sphere> {
   const today = ctx.clock.today();
+  const { revision } = ctx.writes;
   const before = kept.get(ctx);
-  if (before && before.revision === ctx.revision && before.today === today) return before.sphere;
-  const changed = before?.today === today ? changedSince(ctx, before.revision) : null;
-  const sphere: Promise<Sphere> = changed
-    ? before!.sphere.then((old) => renew(ctx, old, changed))
-    : readSphere(ctx);
-  kept.set(ctx, { revision: ctx.revision, today, sphere });
+  if (before && before.revision === revision && before.today === today) return before.sphere;
+  const changed = before?.today === today ? ctx.writes.since(before.revision) : null;
+  const sphere: Promise<Sphere> =
+    changed && changed.length <= MOST_REPLANNED
+      ? before!.sphere.then((old) => renew(ctx, old, changed))
+      : readSphere(ctx);
+  kept.set(ctx, { revision, today, sphere });
   sphere.catch(() => kept.delete(ctx));
   return sphere;
 }
 
-/** Whose plans changed since a revision; null when that is not known, or too many. */
-function changedSince(ctx: Context, revision: number): string[] | null {
-  const since = ctx.writes.filter((write) => write.revision > revision);
-  if (since.length < ctx.revision - revision) return null;
-  const ids = new Set<string>();
-  for (const { people } of since) {
-    if (people === 'everybody') return null;
-    for (const id of people) ids.add(id);
-  }
-  return ids.size > MOST_REPLANNED ? null : [...ids];
-}
-
-const calendarOf = (settings: OwnerSettings, holidays: Sphere['holidays']): WorkCalendar => ({
+/** The days on which the owner works, holidays and days off taken out. */
+export const calendarOf = (
+  settings: OwnerSettings,
+  holidays: Sphere['holidays'],
+): WorkCalendar => ({
   workingDays: settings.workingDays,
   daysOff: new Set([...settings.daysOff.map(toDayNumber), ...holidays.keys()]),
 });
+
+export const holidaysOf = (ctx: Context, settings: OwnerSettings): Map<DayNumber, string> =>
+  new Map(
+    holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]),
+  );
 
 function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
   const setups = kindSetups(kinds);
@@ -99,9 +99,9 @@ async function readOptions(
 ): Promise<PlanOptions> {
   const today = ctx.clock.today();
   const [putOffs, pinned, madeToday] = [
-    await q.planPutOffs(ctx.db),
-    await q.pinsOf(ctx.db, today),
-    await q.usedPins(ctx.db, today),
+    await queries.planPutOffs(ctx.db),
+    await queries.pinsOf(ctx.db, today),
+    await queries.usedPins(ctx.db, today),
   ];
   return {
     today: toDayNumber(today),
@@ -114,31 +114,25 @@ async function readOptions(
     holds: holdsOf(kindSetups(settings.kinds)),
     putOffs: new Map(putOffs.map(({ id, until }) => [id, until])),
     swaps: new Map(putOffs.flatMap(({ id, kind }) => (kind ? [[id, kind]] : []))),
+    sources: ctx.house.of(TOUCH_SOURCES).map(({ core }) => core),
     pinned,
   };
 }
 
 async function readSphere(ctx: Context): Promise<Sphere> {
   const settings = await readSettings(ctx.db);
-  const holidays = new Map(
-    holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]),
-  );
-  // Somebody who was just added is called by their letter, or joins what a view feeds, from now on.
-  await settleRotas(ctx);
-  await settleFeeds(ctx, calendarOf(settings, holidays));
-  const cadences = new Map((await readCadences(ctx.db)).map((one) => [one.id, one]));
-  const read = await readPeople(ctx.db, cadences, settings, null);
+  const holidays = holidaysOf(ctx, settings);
+  const read = await readPeople(ctx, settings, null, new Map());
   const options = await readOptions(ctx, settings, holidays);
-  const result = plan(read.people, options);
+  const result = await inTurns(planSteps(read.people, options));
   const byPerson = byPersonOf(result);
-  return { ...read, cadences, settings, holidays, options, plan: result, byPerson };
+  return { ...read, settings, holidays, options, plan: result, byPerson };
 }
 
 const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.personId);
 
 /** The sphere after a write about these people. The one before stays as it is: a request may hold it. */
 async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Promise<Sphere> {
-  const { cadences, settings } = old;
   const homes = new Set(
     old.people.flatMap(({ id, householdId }) =>
       householdId && changed.includes(id) ? [householdId] : [],
@@ -146,8 +140,8 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   );
   const ids = new Set(changed);
   for (const { id, householdId } of old.people) if (homes.has(householdId ?? '')) ids.add(id);
-  const read = await readPeople(ctx.db, cadences, settings, [...ids]);
-  const options = await readOptions(ctx, settings, old.holidays);
+  const read = await readPeople(ctx, old.settings, [...ids], old.held);
+  const options = await readOptions(ctx, old.settings, old.holidays);
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
   const result = replan(old.plan, read.people, options, [...ids]);
@@ -160,8 +154,8 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   return {
     ...old,
     names: new Map([...without(old.names), ...read.names]),
+    held: read.held,
     byPerson: new Map([...without(old.byPerson), ...groupBy(touches, ({ item }) => item.personId)]),
-    followUpWords: new Map([...old.followUpWords, ...read.followUpWords]),
     people: [
       ...old.people.flatMap((person) =>
         ids.has(person.id) ? (now.get(person.id) ?? []) : [person],

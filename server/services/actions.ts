@@ -3,33 +3,44 @@ import type { listServices } from '@/contract/services';
 import { verdictOn } from '@/core/services';
 import { todayIn } from '@/core/zones';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, notFound } from '../http/errors';
 import { findOrRefuse } from '../people';
+import { findTask } from '../tasks';
+import { conflict, notFound } from '../api/errors';
+import { post, queueAgain } from './calls';
 import { payloadOf, type About } from './payload';
-import * as q from './queries';
-import { post } from './send';
+import * as queries from './queries';
 import { newSecret } from './sign';
 
 const CALLS_SHOWN = 100;
 
+/** What the states of tasks mean for calls. */
+const STATES = {
+  ready: 'ready',
+  running: 'handed_over',
+  done: 'delivered',
+  failed: 'failed',
+} as const;
+
 export async function read(ctx: Context): Promise<CallOutput<typeof listServices>> {
-  const calls = await q.latestCalls(ctx.db, CALLS_SHOWN);
+  const calls = await queries.latestCalls(ctx.db, CALLS_SHOWN);
   return {
     today: ctx.clock.today(),
-    services: await q.readServices(ctx.db),
-    calls: calls.map(({ person_id, created_at, next_at, ...call }) => ({
+    services: await queries.readServices(ctx.db),
+    calls: calls.map(({ person_id, created_at, run_at, state, ...call }) => ({
       ...call,
+      state: STATES[state],
       personId: person_id,
       on: todayIn(ctx.clock.zone, Date.parse(created_at)),
-      nextAt: call.state === 'ready' ? next_at : null,
+      nextAt: state === 'ready' ? run_at : null,
     })),
   };
 }
 
-async function findService(sql: Sql, id: string): Promise<q.ServiceRow> {
-  const service = await q.findService(sql, id);
+async function findService(sql: Sql, id: string): Promise<queries.ServiceRow> {
+  const service = await queries.findService(sql, id);
   if (!service) throw notFound('There is no such service.');
   return service;
 }
@@ -40,7 +51,7 @@ interface Draft {
 }
 
 async function assertFree(sql: Sql, { name }: Draft, id: string | null): Promise<void> {
-  const taken = (await q.readServices(sql)).some(
+  const taken = (await queries.readServices(sql)).some(
     (other) => other.id !== id && other.name.toLowerCase() === name.toLowerCase(),
   );
   if (taken) throw conflict(`There is a service called ${name} already.`);
@@ -50,8 +61,8 @@ export async function create(ctx: Context, draft: Draft) {
   await assertFree(ctx.db, draft, null);
   return act(ctx, async (tx) => {
     const id = newId(ctx.clock.nowMs());
-    await q.insertService(tx, { id, ...draft, secret: newSecret() });
-    return { id, sentence: `Added the service ${draft.name}` };
+    await queries.insertService(tx, { id, ...draft, secret: newSecret() });
+    return { id, sentence: `Added the service ${draft.name}`, plan: 'nobody', topics: ['services'] };
   });
 }
 
@@ -59,19 +70,19 @@ export async function save(ctx: Context, id: string, draft: Draft) {
   await findService(ctx.db, id);
   await assertFree(ctx.db, draft, id);
   return act(ctx, async (tx) => {
-    await q.updateService(tx, { id, ...draft });
-    return { sentence: `Changed the service ${draft.name}` };
+    await queries.updateService(tx, { id, ...draft });
+    return { sentence: `Changed the service ${draft.name}`, plan: 'nobody', topics: ['services'] };
   });
 }
 
 export async function remove(ctx: Context, id: string) {
   const { name } = await findService(ctx.db, id);
-  const telling = await q.cadencesTelling(ctx.db, id);
+  const telling = await queries.cadencesTelling(ctx.db, id);
   if (telling.length > 0)
     throw conflict(`${telling.join(', ')} tells ${name} of people. Change that beat first.`);
   return act(ctx, async (tx) => {
-    await q.removeService(tx, id);
-    return { sentence: `Removed the service ${name}` };
+    await queries.removeService(tx, id);
+    return { sentence: `Removed the service ${name}`, plan: 'nobody', topics: ['services'] };
   });
 }
 
@@ -90,29 +101,9 @@ export async function tryOut(ctx: Context, id: string, personId: string) {
 }
 
 export async function retry(ctx: Context, id: string) {
-  const call = await q.callState(ctx.db, id);
-  if (!call) throw notFound('There is no such call.');
-  if (call.state !== 'failed') throw conflict('This call is on its way or was taken.');
-  await q.makeReady(ctx.db, id, ctx.clock.now());
-  return { sentence: 'The call is made again. What a service was told can’t be taken back.' };
-}
-
-/** Has a service told of a person: once for each key. A call that can't be worded is not made. */
-export async function tell(
-  ctx: Context,
-  tx: Sql,
-  key: string,
-  serviceId: string,
-  about: About,
-  fault: string | null,
-): Promise<void> {
-  await q.insertCall(tx, {
-    id: key,
-    service_id: serviceId,
-    person_id: about.personId,
-    payload: await payloadOf(tx, 'beat', ctx.clock.now(), about),
-    state: fault ? 'failed' : 'ready',
-    at: ctx.clock.now(),
-    outcome: fault ?? '',
-  });
+  if (await queueAgain(ctx, id))
+    return { sentence: 'The call is made again. What a service was told can’t be taken back.' };
+  const known = await findTask(ctx.db, `${queries.CALL}:${id}`);
+  if (!known) throw notFound('There is no such call.');
+  throw conflict('This call is on its way or was taken.');
 }

@@ -1,3 +1,2 @@
-export { tell } from './actions';
+export { queueCall } from './calls';
 export { readServices } from './queries';
-export { sendDue } from './send';

@@ -14,13 +14,13 @@ import {
   saveService,
   tryService,
 } from '@/contract/services';
-import { undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
 import { plainDate } from '@/core/time';
 import { listService } from '@/standins';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
 
-import { sendDue } from '.';
+import { runDue } from '../tasks';
 import { signedHeaders } from './sign';
 
 const TODAY = plainDate('2026-11-23');
@@ -59,7 +59,13 @@ const { person, forward, ...on } = cadencesOf(() => api);
 const service = async () =>
   (await api.call(createService, { body: { name: 'Letters', url: address } })).id;
 const telling = (serviceId: string, words = 'Add {{ name }}') =>
-  beat(2, 'other', words, { way: 'itself', errand: { to: 'service', serviceId } });
+  beat(2, 'other', words, { way: 'auto', errand: { to: 'service', serviceId } });
+/** Makes what calls are due; answers how many there were. */
+const calling = async () => {
+  const before = got.length;
+  await runDue(api.ctx);
+  return got.length - before;
+};
 const calls = async () => (await api.call(listServices)).calls;
 
 // Outside check: the published example of the Standard Webhooks specification, "Signature scheme"
@@ -113,7 +119,7 @@ test('a service that is away is asked again, ever later, and then given up; agai
   expect(await calls()).toMatchObject([
     { state: 'ready', attempts: 1, outcome: 'It could not take it now (503).' },
   ]);
-  expect(await sendDue(api.ctx)).toBe(0);
+  expect(await calling()).toBe(0);
   for (let day = 0; day < 6; day++) await forward(1);
   expect(got).toHaveLength(6);
   expect(new Set(got.map(({ headers }) => headers['webhook-id'])).size).toBe(1);
@@ -121,7 +127,7 @@ test('a service that is away is asked again, ever later, and then given up; agai
   expect(failed).toMatchObject({ state: 'failed', attempts: 6, nextAt: null });
   status = 204;
   await api.call(retryCall, { body: { id: failed!.id } });
-  await sendDue(api.ctx);
+  await calling();
   expect(await calls()).toMatchObject([{ state: 'delivered' }]);
   expect(await api.refusal(retryCall, { body: { id: failed!.id } })).toMatchObject({
     code: 'conflict',
@@ -207,7 +213,7 @@ test('nothing of somebody erased is left in the calls', async () => {
   await on.enrol(await on.build([telling(await service())]), [ana], TODAY);
   await forward(2);
   await api.call(erasePerson, { params: { id: ana }, body: { name: 'Ana' } });
-  expect(await api.ctx.db.query('select 1 from service_call')).toEqual([]);
+  expect(await api.ctx.db.query(`select 1 from task where kind = 'call'`)).toEqual([]);
 });
 
 test('the stand-in takes what is signed with its secret, and nothing else', async () => {

@@ -18,13 +18,15 @@ interface SettingsRow {
   country: string;
   region: string;
   holidays_worked: string[];
+  currency: string;
+  locale: string;
 }
 
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, leap_day, country, region, holidays_worked,
+       minutes_per_day, kinds, leap_day, country, region, holidays_worked, currency, locale,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -41,6 +43,8 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     country: row.country,
     region: row.region,
     holidaysWorked: row.holidays_worked,
+    currency: row.currency,
+    locale: row.locale,
   };
 }
 
@@ -49,7 +53,7 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
     `update settings set owner_name = $1, time_zone = $2, capacity = $3::int, working_days = $4::int[],
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
        minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
-       country = $11, region = $12, holidays_worked = $13::text[]`,
+       country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15`,
     [
       s.ownerName,
       s.timeZone,
@@ -64,6 +68,8 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
       s.country,
       s.region,
       s.holidaysWorked,
+      s.currency,
+      s.locale,
     ],
   );
 

@@ -2,11 +2,9 @@ import type { Router } from 'express';
 
 import * as api from '@/contract/settings';
 
-import { dailyRound } from '../cadences';
 import type { Context } from '../context';
-import { recentActions, undoAction } from '../history';
-import { register } from '../http/register';
-import { sendDue } from '../services';
+import { register } from '../api/register';
+import { runDue } from '../tasks';
 import * as actions from './actions';
 import { readCircles } from './queries';
 
@@ -36,12 +34,8 @@ export function settingsRoutes(router: Router, ctx: Context): void {
   register(router, api.saveSettings, ({ body }) => actions.save(ctx, body));
   register(router, api.moveClock, async ({ body }) => {
     const moved = await actions.moveClock(ctx, body.days);
-    await dailyRound(ctx);
-    await sendDue(ctx);
+    // What a new day does by itself is done before it is shown.
+    await runDue(ctx, { again: true });
     return moved;
   });
-  register(router, api.listActions, async ({ query }) => ({
-    actions: await recentActions(ctx.db, query.limit),
-  }));
-  register(router, api.undoAction, ({ params }) => undoAction(ctx, params.id));
 }

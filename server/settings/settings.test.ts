@@ -1,5 +1,6 @@
 import { changeEntry } from '@/contract/lists';
-import { getSettings, listActions, saveSettings, undoAction } from '@/contract/settings';
+import { listActions, undoAction } from '@/contract/history';
+import { getSettings, saveSettings } from '@/contract/settings';
 import { startTestApi, type TestApi } from '@/testing/api';
 
 const INNER = '0190a000-0000-7000-8000-000000000001';

@@ -1,6 +1,6 @@
 import type { LogTouch } from '@/contract/touches';
 import { moveToWorkingDay } from '@/core/calendar';
-import { roomiestDay, type PlannedTouch } from '@/core/planner';
+import { KEEPER, roomiestDay, yields, type PlannedTouch } from '@/core/planner';
 import {
   addDays,
   spokenDate,
@@ -22,14 +22,14 @@ import {
   type TouchKind,
 } from '@/core/touches';
 
-import { goOn } from '../cadences';
-import { act, type Context } from '../context';
+import { act, actOnMany, type Acted } from '../act';
+import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../http/errors';
+import { conflict, invalid, notFound } from '../api/errors';
 import { findOrRefuse, learn } from '../people';
-import { sphereNow, type Sphere } from '../planner';
+import { markedWith, settleAtSource, sphereNow, type Sphere } from '../planner';
 import { readSettings } from '../settings';
-import * as q from './queries';
+import * as queries from './queries';
 
 /** Days until a planned touch comes back when it did not come about. */
 const COMES_BACK_AFTER: Partial<Record<Outcome, number>> = { no_answer: 2, not_now: 7 };
@@ -48,9 +48,9 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
   const touchId = newId(ctx.clock.nowMs());
   const work = async (tx: Sql) => {
     const { name } = await findOrRefuse(tx, touch.personId);
-    const before = touch.itemKey ? await q.findMark(tx, touch.itemKey) : null;
+    const before = touch.itemKey ? await queries.findMark(tx, touch.itemKey) : null;
     if (before?.fate === 'made') throw conflict('This was logged already.');
-    await q.insertTouches(tx, [
+    await queries.insertTouches(tx, [
       {
         id: touchId,
         person_id: touch.personId,
@@ -64,10 +64,10 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
     ]);
     const item = itemSettledBy(sphere, touch, on);
     const made = completes(touch.outcome);
-    if (item && made) await settle(tx, sphere, item, 'made', touchId, toDayNumber(on));
-    else if (item) await putBack(tx, sphere, item, backOn(touch, today));
+    if (item && made) await settle(ctx, tx, sphere, item, 'made', touchId, toDayNumber(on));
+    else if (item) await putBack(ctx, tx, sphere, item, backOn(touch, today));
     if (followUp && (made || !item))
-      await q.insertFollowUp(tx, {
+      await queries.insertFollowUp(tx, {
         id: newId(),
         person_id: touch.personId,
         on_day: followUp.on,
@@ -79,9 +79,15 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
     return {
       touchId,
       sentence: `${name}: ${KIND_WORDS[touch.kind].noun}, ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`,
-    };
+      plan: [touch.personId],
+      topics: [
+        'touches',
+        'enrolments',
+        ...(touch.tags?.length || touch.date ? (['people'] as const) : []),
+      ],
+    } satisfies Acted & { touchId: string };
   };
-  const done = await act(ctx, work, { only: [touch.personId] });
+  const done = await act(ctx, work);
   return { ...done, nextOn: nextDay(await sphereNow(ctx), touch.personId) };
 }
 
@@ -110,27 +116,32 @@ function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedT
   const hold = holdOf(touch.kind, touch.outcome, sphere.options.holds);
   return planned.find(
     ({ item, day }) =>
-      item.source === 'beat' &&
+      yields(item) &&
       day === sphere.options.today &&
       item.hold <= hold &&
       toDayNumber(on) >= item.earliest,
   );
 }
 
-const mark = (
+function mark(
+  ctx: Context,
   { item }: PlannedTouch,
-  rest: Pick<q.MarkRecord, 'fate' | 'until' | 'touch_id'>,
+  rest: Pick<queries.MarkRecord, 'fate' | 'until' | 'touch_id'>,
   kind: TouchKind | null = null,
-): q.MarkRecord => ({
-  id: item.key,
-  person_id: item.personId,
-  enrolment_id: item.beat?.enrolmentId ?? null,
-  planned_on: item.beat ? toPlainDate(item.nominal) : null,
-  kind,
-  ...rest,
-});
+): queries.MarkRecord {
+  const { enrolmentId, plannedOn } = markedWith(ctx, item);
+  return {
+    id: item.key,
+    person_id: item.personId,
+    enrolment_id: enrolmentId,
+    planned_on: plannedOn,
+    kind,
+    ...rest,
+  };
+}
 
 async function settle(
+  ctx: Context,
   tx: Sql,
   sphere: Sphere,
   item: PlannedTouch,
@@ -138,18 +149,19 @@ async function settle(
   touchId: string | null,
   on: DayNumber,
 ): Promise<void> {
-  await q.upsertMark(tx, mark(item, { fate, until: null, touch_id: touchId }));
-  await goOn(tx, sphere, item, on);
+  await queries.upsertMark(tx, mark(ctx, item, { fate, until: null, touch_id: touchId }));
+  await settleAtSource(ctx, sphere, tx, item, on);
 }
 
 async function putBack(
+  ctx: Context,
   tx: Sql,
   sphere: Sphere,
   item: PlannedTouch,
   until: PlainDate,
 ): Promise<PlainDate> {
   const day = toPlainDate(moveToWorkingDay(toDayNumber(until), 'next', sphere.options.calendar));
-  await q.upsertMark(tx, mark(item, { fate: 'put_off', until: day, touch_id: null }));
+  await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: day, touch_id: null }));
   return day;
 }
 
@@ -166,43 +178,31 @@ export async function putOff(ctx: Context, itemKey: string, until: PlainDate | n
   if (until !== null && until <= today) throw invalid('Choose a day after today.', 'until');
   const { sphere, item, name } = await findPlanned(ctx, itemKey);
   const wished = until ?? toPlainDate(roomiestDay(sphere.plan, sphere.options, item.item));
-  return act(
-    ctx,
-    async (tx) => {
-      const day = await putBack(tx, sphere, item, wished);
+  return act(ctx, async (tx) => {
+      const day = await putBack(ctx, tx, sphere, item, wished);
       const why = until === null ? ', the day with most room' : '';
-      return { sentence: `${name} comes back ${spokenDate(day, today)}${why}` };
-    },
-    { only: [item.item.personId] },
-  );
+      return { sentence: `${name} comes back ${spokenDate(day, today)}${why}`, plan: [item.item.personId], topics: ['enrolments'] };
+  });
 }
 
 /** The same touch another way; its day stays. */
 export async function swap(ctx: Context, itemKey: string, kind: TouchKind) {
   const { item, name } = await findPlanned(ctx, itemKey);
   const today = ctx.clock.today();
-  return act(
-    ctx,
-    async (tx) => {
-      await q.upsertMark(tx, mark(item, { fate: 'put_off', until: today, touch_id: null }, kind));
-      return { sentence: `${name}: ${KIND_WORDS[kind].noun} instead` };
-    },
-    { only: [item.item.personId] },
-  );
+  return act(ctx, async (tx) => {
+      await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: today, touch_id: null }, kind));
+      return { sentence: `${name}: ${KIND_WORDS[kind].noun} instead`, plan: [item.item.personId], topics: ['enrolments'] };
+  });
 }
 
 export async function skip(ctx: Context, itemKey: string) {
   const { sphere, item, name } = await findPlanned(ctx, itemKey);
-  if (item.item.source === 'keeper')
+  if (item.item.source === KEEPER)
     throw invalid('This touch keeps a promise. Put it off, or change the promise.', 'itemKey');
-  return act(
-    ctx,
-    async (tx) => {
-      await settle(tx, sphere, item, 'skipped', null, sphere.options.today);
-      return { sentence: `Let go for ${name}` };
-    },
-    { only: [item.item.personId] },
-  );
+  return act(ctx, async (tx) => {
+      await settle(ctx, tx, sphere, item, 'skipped', null, sphere.options.today);
+      return { sentence: `Let go for ${name}`, plan: [item.item.personId], topics: ['enrolments'] };
+  });
 }
 
 /** Brings in touches made earlier, such as a history kept elsewhere. */
@@ -219,26 +219,33 @@ export async function logPast(
       throw invalid(`Touch ${i + 1} lies in the future (${touch.on}).`, `touches.${i}.on`);
     assertOutcome(touch);
   }
-  return act(ctx, async (tx) => {
-    const ids = [...new Set(touches.map(({ personId }) => personId))];
-    if ((await q.countPeopleIn(tx, ids)) !== ids.length)
-      throw notFound('Some of these touches are of people who are not in your sphere.');
-    await q.insertTouches(
-      tx,
-      touches.map((touch) => ({
-        id: newId(),
-        person_id: touch.personId,
-        on_day: touch.on,
-        logged_at: ctx.clock.now(),
-        kind: touch.kind,
-        outcome: touch.outcome,
-        hold: holdOf(touch.kind, touch.outcome, holds),
-        note: touch.note,
-      })),
-    );
-    return {
+  const ids = [...new Set(touches.map(({ personId }) => personId))];
+  if ((await queries.countPeopleIn(ctx.db, ids)) !== ids.length)
+    throw notFound('Some of these touches are of people who are not in your sphere.');
+  const what = plural(touches.length, 'earlier touch', 'earlier touches');
+  return actOnMany(
+    ctx,
+    `Bringing in ${what}`,
+    touches,
+    (tx, some) =>
+      queries.insertTouches(
+        tx,
+        some.map((touch) => ({
+          id: newId(),
+          person_id: touch.personId,
+          on_day: touch.on,
+          logged_at: ctx.clock.now(),
+          kind: touch.kind,
+          outcome: touch.outcome,
+          hold: holdOf(touch.kind, touch.outcome, holds),
+          note: touch.note,
+        })),
+      ),
+    () => ({
       touches: touches.length,
-      sentence: `Brought in ${plural(touches.length, 'earlier touch', 'earlier touches')}`,
-    };
-  });
+      sentence: `Brought in ${what}`,
+      plan: ids,
+      topics: ['touches'],
+    }),
+  );
 }

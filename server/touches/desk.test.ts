@@ -3,7 +3,8 @@ import { changeEntry } from '@/contract/lists';
 import { enrol } from '@/contract/enrolments';
 import { getPerson } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
-import { getSettings, moveClock, saveSettings, undoAction } from '@/contract/settings';
+import { undoAction } from '@/contract/history';
+import { getSettings, moveClock, saveSettings } from '@/contract/settings';
 import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
@@ -80,7 +81,7 @@ describe('from a cadence to the desk', () => {
     await api.call(moveClock, { body: { days: 4 } });
     const [item] = (await api.call(getDesk)).items;
     expect(item).toMatchObject({
-      source: 'follow_up',
+      source: 'follow',
       reason: 'You meant to follow up today: the rate review.',
     });
     await api.call(skipItem, { body: { itemKey: item!.key } });
@@ -110,7 +111,7 @@ describe('promises on the desk', () => {
     });
     const [item] = (await api.call(getDesk)).items;
     expect(item).toMatchObject({
-      source: 'keeper',
+      source: 'keep',
       kind: 'email',
       reason: 'The promise of 30 days runs out today; you were last in touch 30 days ago.',
       lastNote: { body: 'Roof' },

@@ -9,9 +9,9 @@ import { channelOf, needsOf, standingOf, type LastMade, type TouchKind } from '@
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
 import { readOwnFields } from '../lists';
-import { addPins, groupBy, sphereNow, type Sphere } from '../planner';
-import { plannedReason, itemWords } from './describe';
-import * as q from './queries';
+import { toStanding } from '../people';
+import { addPins, groupBy, itemWords, plannedReason, sphereNow, type Sphere } from '../planner';
+import * as queries from './queries';
 
 type Desk = CallOutput<typeof getDesk>;
 
@@ -23,7 +23,6 @@ export async function readDesk(ctx: Context): Promise<Desk> {
   const sphere = await sphereNow(ctx);
   const now = sphere.options.today;
   const due = sphere.plan.touches.filter(({ day }) => day === now);
-  await pinNew(ctx, sphere, due, today);
   const moved = sphere.plan.touches.filter(({ item, day }) => day > now && item.wanted <= now);
   return {
     today,
@@ -31,7 +30,7 @@ export async function readDesk(ctx: Context): Promise<Desk> {
     capacity: sphere.options.capacity,
     minutes: due.reduce((sum, { item }) => sum + sphere.options.limits.minutes[item.kind], 0),
     items: await describe(ctx, sphere, due, today),
-    made: (await q.madeOn(ctx.db, today)).map((row) => ({
+    made: (await queries.madeOn(ctx.db, today)).map((row) => ({
       touchId: row.touch_id,
       actionId: row.action_id,
       personId: row.person_id,
@@ -48,13 +47,16 @@ export async function readDesk(ctx: Context): Promise<Desk> {
   };
 }
 
-/** What is shown once stays on today's desk in its place: later plans of the day begin with it. */
-async function pinNew(ctx: Context, sphere: Sphere, due: readonly PlannedTouch[], today: string) {
-  const seen = new Set(sphere.options.pinned);
-  const fresh = due.map(({ item }) => item.key).filter((key) => !seen.has(key));
-  if (fresh.length === 0) return;
-  await addPins(ctx.db, today, seen.size, fresh);
-  sphere.options.pinned = [...sphere.options.pinned, ...fresh];
+/**
+ * What the owner has seen stays on today's desk in its place: later plans of the day begin with it.
+ * The screen says so when it shows the desk; it is no action of the owner's, and plans nobody anew.
+ */
+export async function noteSeen(ctx: Context, keys: readonly string[]): Promise<{ seen: number }> {
+  const { plan, options } = await sphereNow(ctx);
+  const due = plan.touches.filter(({ day }) => day === options.today).map(({ item }) => item.key);
+  const seen = due.filter((key) => keys.includes(key));
+  if (seen.length > 0) await addPins(ctx.db, ctx.clock.today(), seen);
+  return { seen: seen.length };
 }
 
 async function describe(
@@ -65,9 +67,9 @@ async function describe(
 ) {
   const ids = due.map(({ item }) => item.personId);
   const [facts, lasts, notes] = [
-    groupBy(await q.deskPeople(ctx.db, ids), ({ id }) => id),
-    groupBy(await q.lastTouches(ctx.db, ids), ({ person_id }) => person_id),
-    groupBy(await q.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
+    groupBy(await queries.deskPeople(ctx.db, ids), ({ id }) => id),
+    groupBy(await queries.lastTouches(ctx.db, ids), ({ person_id }) => person_id),
+    groupBy(await queries.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
   ];
   const own = await readOwnFields(ctx.db);
   return due.flatMap((touch) => {
@@ -87,9 +89,9 @@ async function describe(
       name: person.name,
       kind: touch.item.kind,
       source: touch.item.source,
-      reason: plannedReason(sphere, touch, planned, made, today),
+      reason: plannedReason(ctx, sphere, touch, planned, made, today),
       standing: toStanding(standing),
-      words: itemWords(sphere, touch, wordValues(person, own)),
+      words: itemWords(ctx, sphere, touch, wordValues(person, own)),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
       refused: refusal(person.consent, touch.item.kind, today),
       lacks: missing(person, touch.item.kind),
@@ -109,7 +111,7 @@ function refusal(consent: Consents, kind: TouchKind, today: PlainDate): string |
   return `They said no to ${CHANNEL_WORDS[channel].toLowerCase()} (${longDate(plainDate(answer.on), today)}${from}). Reach them another way and log that, or let it go; if it has changed, say so on their sheet.`;
 }
 
-type Reachable = Awaited<ReturnType<typeof q.deskPeople>>[number];
+type Reachable = Awaited<ReturnType<typeof queries.deskPeople>>[number];
 
 const has = (person: Reachable, kind: TouchKind): boolean => {
   const need = needsOf(kind);
@@ -131,14 +133,3 @@ const ways = (person: Reachable, kind: TouchKind): TouchKind[] =>
     return other !== kind && has(person, other) && !no;
   });
 const SWAPS: readonly TouchKind[] = ['call', 'text', 'email', 'card', 'visit', 'social'];
-
-/** A standing as the API gives it. */
-export const toStanding = (standing: ReturnType<typeof standingOf>) =>
-  standing.kind === 'none'
-    ? { promiseDays: null, due: null, slack: null, warmth: null }
-    : {
-        promiseDays: standing.promiseDays,
-        due: toPlainDate(standing.due),
-        slack: standing.slack,
-        warmth: standing.warmth,
-      };

@@ -1,3 +1,2 @@
-export { itemWords, plannedReason } from './describe';
-export { toStanding } from './desk';
+export { openFollowUps } from './follow-ups';
 export { insertTouches, touchesOf } from './queries';

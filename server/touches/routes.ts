@@ -3,12 +3,13 @@ import type { Router } from 'express';
 import * as api from '@/contract/touches';
 
 import type { Context } from '../context';
-import { register } from '../http/register';
+import { register } from '../api/register';
 import * as actions from './actions';
-import { readDesk } from './desk';
+import { noteSeen, readDesk } from './desk';
 
 export function touchRoutes(router: Router, ctx: Context): void {
   register(router, api.getDesk, () => readDesk(ctx));
+  register(router, api.seeDesk, ({ body }) => noteSeen(ctx, body.keys));
   register(router, api.logTouch, ({ body }) => actions.logTouch(ctx, body));
   register(router, api.logPast, ({ body }) => actions.logPast(ctx, body.touches));
   register(router, api.putOff, ({ body }) => actions.putOff(ctx, body.itemKey, body.until));

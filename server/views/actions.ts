@@ -1,9 +1,10 @@
 import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 
-import { act, type Context } from '../context';
+import { act } from '../act';
+import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { conflict, notFound } from '../http/errors';
-import { assertRules, countPeople, filterWarnings } from '../people';
+import { conflict, notFound } from '../api/errors';
+import { asking, assertRules, countPeople, filterWarnings } from '../people';
 
 interface ViewRow {
   id: string;
@@ -21,10 +22,10 @@ export async function list(ctx: Context) {
   );
   const views = [];
   for (const row of rows) {
-    const fault = await faultOf(ctx.db, row);
+    const fault = await faultOf(ctx, ctx.db, row);
     views.push({
       ...row,
-      people: fault ? 0 : await countPeople(ctx.db, row, ctx.clock.today()),
+      people: fault ? 0 : await countPeople(ctx.db, row, asking(ctx)),
       warnings: fault ? [fault] : await filterWarnings(ctx.db, row.filter),
     });
   }
@@ -32,18 +33,18 @@ export async function list(ctx: Context) {
 }
 
 /** A view's name and filter, with what keeps it from being asked; null when it is gone. */
-export async function filterOf(sql: Sql, id: string) {
+export async function filterOf(ctx: Context, sql: Sql, id: string) {
   const view = await maybeOne<Pick<ViewRow, 'name' | 'filter'>>(
     sql,
     'select name, filter from saved_view where id = $1::uuid',
     [id],
   );
-  return view && { ...view, fault: await faultOf(sql, view) };
+  return view && { ...view, fault: await faultOf(ctx, sql, view) };
 }
 
 /** Why a view can't be asked any more (an own field is gone); null when it can. */
-const faultOf = (sql: Sql, view: Pick<ViewRow, 'filter'>) =>
-  assertRules(sql, view).then(
+const faultOf = (ctx: Context, sql: Sql, view: Pick<ViewRow, 'filter'>) =>
+  assertRules(ctx, sql, view).then(
     () => null,
     (error: Error) => error.message,
   );
@@ -62,7 +63,7 @@ export async function save(
   view: { name: string; filter: PeopleFilter; sort: PeopleSort },
 ) {
   return act(ctx, async (tx) => {
-    await assertRules(tx, view);
+    await assertRules(ctx, tx, view);
     await assertFree(tx, view.name);
     const id = newId(ctx.clock.nowMs());
     await tx.query(
@@ -70,7 +71,7 @@ export async function save(
        values ($1::uuid, $2, $3::jsonb, $4, (select coalesce(max(position), -1) + 1 from saved_view))`,
       [id, view.name, JSON.stringify(view.filter), view.sort],
     );
-    return { id, sentence: `Kept the view ${view.name}` };
+    return { id, sentence: `Kept the view ${view.name}`, plan: 'nobody', topics: ['views'] };
   });
 }
 
@@ -82,7 +83,7 @@ export async function change(ctx: Context, id: string, body: ViewChange) {
       id,
     ]);
     if (!present) throw notFound('This view is not there any more.');
-    if (body.filter) await assertRules(tx, { filter: body.filter });
+    if (body.filter) await assertRules(ctx, tx, { filter: body.filter });
     if (body.name) await assertFree(tx, body.name, id);
     const next = {
       ...present,
@@ -93,7 +94,7 @@ export async function change(ctx: Context, id: string, body: ViewChange) {
        where id = $1::uuid`,
       [id, next.name, JSON.stringify(next.filter), next.sort, next.pinned, next.hidden],
     );
-    return { sentence: `Changed the view ${next.name}` };
+    return { sentence: `Changed the view ${next.name}`, plan: 'nobody', topics: ['views'] };
   });
 }
 
@@ -104,7 +105,7 @@ export async function order(ctx: Context, ids: readonly string[]) {
        from unnest($1::uuid[]) with ordinality as o (id, n) where v.id = o.id and v.position <> o.n - 1`,
       [ids],
     );
-    return { sentence: 'Put the views in order' };
+    return { sentence: 'Put the views in order', plan: 'nobody', topics: ['views'] };
   });
 }
 
@@ -121,6 +122,6 @@ export async function remove(ctx: Context, id: string) {
     if (!row) throw notFound('This view is not there any more.');
     const joins = fed.map(({ name }) => name).join(' or ');
     const also = joins ? `; nobody joins ${joins} by it any more` : '';
-    return { sentence: `Took the view ${row.name} away${also}` };
+    return { sentence: `Took the view ${row.name} away${also}`, plan: 'nobody', topics: ['views', 'cadences'] };
   });
 }

@@ -2,22 +2,18 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
+import { useMoney } from '@/client/settings';
 import { Body, Button, DayField, Fault, Field, Heading, Soft } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
 import { addJob, editJob, removeJob, type Job } from '@/contract/story';
 import { longDate, type PlainDate } from '@/core/time';
 
-const money = new Intl.NumberFormat('en-US', {
-  style: 'currency',
-  currency: 'USD',
-  maximumFractionDigits: 0,
-});
-const words = (minor: number | null, what: string) =>
-  minor === null ? '' : `${what} ${money.format(minor / 100)}`;
-
 /** Work done for them; a completed one has its anniversary every year. */
 export function Jobs({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const [open, setOpen] = useState<string | null>(null);
+  const money = useMoney({ whole: true });
+  const words = (minor: number | null, what: string) =>
+    minor === null ? '' : `${what} ${money(minor)}`;
   return (
     <View className="gap-1">
       <Heading>Work</Heading>

@@ -1,4 +1,5 @@
 import { useRead } from '@/client/api';
+import { useMoney } from '@/client/settings';
 import { readLists } from '@/contract/lists';
 import type { PersonSheet } from '@/contract/people';
 import type { OwnField } from '@/contract/record';
@@ -6,12 +7,14 @@ import type { OwnValue } from '@/core/people';
 
 import { ChoiceFact, TextFact } from './simple';
 
-const money = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD' });
-
-export function ownWords(field: Pick<OwnField, 'type'>, value: OwnValue | undefined): string {
+function ownWords(
+  field: Pick<OwnField, 'type'>,
+  value: OwnValue | undefined,
+  money: (minor: number) => string,
+): string {
   if (value === undefined) return '';
   if (field.type === 'flag') return value ? 'Yes' : 'No';
-  return field.type === 'money' ? money.format(Number(value) / 100) : String(value);
+  return field.type === 'money' ? money(Number(value)) : String(value);
 }
 
 const HINTS = {
@@ -53,6 +56,7 @@ interface OneProps {
 }
 
 function OwnFact({ sheet, field, open, onClose }: OneProps) {
+  const money = useMoney();
   const { own } = sheet.fields;
   const value = own[field.id];
   const toChange = (text: string) => {
@@ -90,7 +94,7 @@ function OwnFact({ sheet, field, open, onClose }: OneProps) {
     <TextFact
       {...common}
       value={text}
-      shown={ownWords(field, value)}
+      shown={ownWords(field, value, money)}
       hint={HINTS[field.type]}
       toChange={toChange}
     />

@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { call, useRead, useWrite, type CallFault } from '@/client/api';
+import { about, call, useRead, useWrite, type CallFault } from '@/client/api';
 import { Body, Button, Fault, Field, Heading, Overlay, Soft } from '@/client/ui';
 import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 import { readLists } from '@/contract/lists';
-import { countPeople } from '@/contract/people';
+import { countPeople, listFacts } from '@/contract/people';
 import { saveView } from '@/contract/views';
 import { findConditionFault, type Group } from '@/core/people';
 import { plural } from '@/core/time';
@@ -26,18 +26,20 @@ const NOTHING: Group = { match: 'all', of: [] };
 export function Builder({ filter, sort, onFilter, onClose }: Props) {
   const [rules, setRules] = useState<Group>(filter.rules ?? NOTHING);
   const lists = useRead(readLists);
+  const facts = useRead(listFacts).data?.facts ?? [];
   const whole = withRules(filter, rules);
-  const fault = findConditionFault(rules, lists.data?.field ?? []);
+  const fault = findConditionFault(rules, lists.data?.field ?? [], facts);
   const count = useQuery<{ total: number; warnings: string[] }, CallFault>({
     queryKey: [countPeople.path, whole],
     queryFn: ({ signal }) => call(countPeople, { body: { filter: whole } }, { signal }),
+    meta: about(countPeople),
     enabled: fault === null,
     placeholderData: (previous) => previous,
     retry: false,
   });
   return (
     <Overlay title="Find by anything" onClose={onClose}>
-      <GroupLines group={rules} own={lists.data?.field ?? []} onChange={setRules} />
+      <GroupLines group={rules} own={lists.data?.field ?? []} onChange={setRules} facts={facts} />
       <View role="status" className="gap-1">
         {fault ? (
           <Soft>Fill in what is still empty, and the count follows.</Soft>

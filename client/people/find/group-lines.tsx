@@ -11,6 +11,7 @@ import {
   TESTS_OF,
   VALUES_OF,
   type Condition,
+  type FactInfo,
   type FieldKey,
   type Group,
   type Test,
@@ -27,19 +28,25 @@ const MATCH = [
 interface GroupProps {
   group: Group;
   own: readonly OwnField[];
+  /** What subjects know of people besides their fields. */
+  facts: readonly FactInfo[];
   depth?: number;
   onChange: (group: Group) => void;
   onRemove?: () => void;
 }
 
-const newCondition = (field = 'tag', own: readonly OwnField[] = []): Condition => ({
+const newCondition = (
+  field = 'tag',
+  own: readonly OwnField[] = [],
+  facts: readonly FactInfo[] = [],
+): Condition => ({
   field,
-  test: TESTS_OF[fieldInfo(field, own)!.type][0]!,
+  test: TESTS_OF[fieldInfo(field, own, facts)!.type][0]!,
   values: [],
 });
 
 /** The lines of a group, one under another; a group in a group is set in from the edge. */
-export function GroupLines({ group, own, depth = 1, onChange, onRemove }: GroupProps) {
+export function GroupLines({ group, own, facts, depth = 1, onChange, onRemove }: GroupProps) {
   const put = (at: number, part: Condition | Group | null) =>
     onChange({
       ...group,
@@ -69,6 +76,7 @@ export function GroupLines({ group, own, depth = 1, onChange, onRemove }: GroupP
             key={i}
             group={part}
             own={own}
+            facts={facts}
             depth={depth + 1}
             onChange={(next) => put(i, next)}
             onRemove={() => put(i, null)}
@@ -79,6 +87,7 @@ export function GroupLines({ group, own, depth = 1, onChange, onRemove }: GroupP
             at={i + 1}
             condition={part}
             own={own}
+            facts={facts}
             onChange={(next) => put(i, next)}
             onRemove={() => put(i, null)}
           />
@@ -103,17 +112,19 @@ interface LineProps {
   at: number;
   condition: Condition;
   own: readonly OwnField[];
+  facts: readonly FactInfo[];
   onChange: (condition: Condition) => void;
   onRemove: () => void;
 }
 
-function Line({ at, condition, own, onChange, onRemove }: LineProps) {
-  const info = fieldInfo(condition.field, own);
+function Line({ at, condition, own, facts, onChange, onRemove }: LineProps) {
+  const info = fieldInfo(condition.field, own, facts);
   const fields = [
     ...(Object.keys(FIELDS) as FieldKey[]).map((key) => ({
       value: key as string,
       label: FIELDS[key].label,
     })),
+    ...facts.map(({ key, label }) => ({ value: `fact:${key}`, label })),
     ...own.map(({ id, name }) => ({ value: `own:${id}`, label: name })),
     ...(info ? [] : [{ value: condition.field, label: 'A field that is gone' }]),
   ];
@@ -131,7 +142,7 @@ function Line({ at, condition, own, onChange, onRemove }: LineProps) {
           className="min-w-[140px] flex-1"
           value={condition.field}
           options={fields}
-          onChange={(field) => onChange(newCondition(field, own))}
+          onChange={(field) => onChange(newCondition(field, own, facts))}
         />
         <Select
           label={`Line ${at}: how`}

@@ -1,0 +1,21 @@
+/**
+ * What an answer of the API is about. A write says which of these it touched, a reading endpoint
+ * which of these it shows; a screen reads again what both name.
+ */
+export const TOPICS = [
+  'people',
+  'notes',
+  'touches',
+  'plan',
+  'cadences',
+  'enrolments',
+  'lists',
+  'views',
+  'settings',
+  'services',
+  'intake',
+  'imports',
+  'gaps',
+  'history',
+] as const;
+export type Topic = (typeof TOPICS)[number];

@@ -1,0 +1,4 @@
+export * from './items';
+export * from './joining';
+export * from './passing';
+export * from './reason';

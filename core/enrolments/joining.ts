@@ -1,0 +1,54 @@
+import type { Cadence } from '@/core/cadences';
+import { isWorkingDay, type WorkCalendar } from '@/core/calendar';
+import type { PlanPerson } from '@/core/planner';
+import type { DayNumber } from '@/core/time';
+
+import { enrolmentsIn, withEnrolments, type PlanEnrolment } from './items';
+
+/** Days that a phased start looks ahead for working days; without any, everybody begins at once. */
+const MAX_DAYS = 40_000;
+
+/**
+ * The day on which each of `people` begins, in their order: all on the first day, or so many on
+ * each working day from it on.
+ */
+export function startDays(
+  people: number,
+  from: DayNumber,
+  perDay: number | null,
+  calendar: WorkCalendar,
+): DayNumber[] {
+  if (perDay === null || calendar.workingDays.length === 0)
+    return Array.from({ length: people }, () => from);
+  const days: DayNumber[] = [];
+  for (let day = from; days.length < people && day < from + MAX_DAYS; day++) {
+    if (!isWorkingDay(day, calendar)) continue;
+    for (let n = 0; n < perDay && days.length < people; n++) days.push(day);
+  }
+  return days;
+}
+
+/** The sphere as it would be with these people on a cadence from their days on. */
+export function withJoining(
+  sphere: readonly PlanPerson[],
+  cadence: Cadence,
+  starts: ReadonlyMap<string, Pick<PlanEnrolment, 'run'>>,
+): PlanPerson[] {
+  return sphere.map((person) => {
+    const joining = starts.get(person.id);
+    if (!joining) return person;
+    const enrolment = { id: `try:${person.id}`, cadence, run: joining.run, settledUntil: null };
+    return withEnrolments(person, [...enrolmentsIn(person), enrolment]);
+  });
+}
+
+/** The sphere as it would be if a cadence were another one. */
+export const withCadence = (sphere: readonly PlanPerson[], cadence: Cadence): PlanPerson[] =>
+  sphere.map((person) => {
+    const enrolments = enrolmentsIn(person);
+    if (!enrolments.some((e) => e.cadence.id === cadence.id)) return person;
+    return withEnrolments(
+      person,
+      enrolments.map((e) => (e.cadence.id === cadence.id ? { ...e, cadence } : e)),
+    );
+  });

@@ -1,0 +1,34 @@
+import { readImportFile } from './intake';
+import type { PersonFields } from './people';
+import { outlook, type Outlook, type OutlookTask } from './planner';
+import { findSame, traitsOf, type Known, type Pair } from './same';
+import { SOURCES } from './sources';
+
+/** Told how far it is. */
+type OnStep = (n: number) => void;
+
+/** Computations that take long enough to be done in a thread of their own; plain values in and out. */
+export const JOBS = {
+  outlook: (task: OutlookTask, onStep: OnStep): Outlook => outlook(task, SOURCES, onStep),
+  /** Everybody who may be here twice. */
+  findSame: ({ people }: { people: readonly Known[] }): Pair[] => findSame(people),
+  readFile: readImportFile,
+  /** Who of those coming in is here already, or comes in twice: they go by {@link incomingId}. */
+  findDoubles: ({
+    present,
+    incoming,
+  }: {
+    present: readonly Known[];
+    incoming: readonly PersonFields[];
+  }): Pair[] => {
+    const known = incoming.map((fields, i) => ({ id: incomingId(i), traits: traitsOf(fields) }));
+    return findSame([...present, ...known], new Set(known.map(({ id }) => id)));
+  },
+};
+
+/** What somebody who comes in is called by until they have an id: their place in the list. */
+export const incomingId = (place: number): string => `row ${place}`;
+
+export type JobName = keyof typeof JOBS;
+export type JobInput<N extends JobName> = Parameters<(typeof JOBS)[N]>[0];
+export type JobOutput<N extends JobName> = ReturnType<(typeof JOBS)[N]>;

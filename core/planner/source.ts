@@ -1,0 +1,15 @@
+import type { ItemContext, PlanItem } from './items';
+
+/** One kind of thing that puts touches on the desk: cadences, follow-ups, greetings … */
+export interface TouchSource {
+  /** Its items carry it, their keys begin with it, and each person's `asks` are kept by it. */
+  name: string;
+  /**
+   * What it asks for of a person, in order, for the days of the context.
+   *
+   * @param asks what {@link PlanPerson.asks} holds under its name; made of plain values
+   */
+  items(personId: string, asks: unknown, context: ItemContext): PlanItem[];
+  /** Its reasons name the day that was asked for, so that a day off needs no words of its own. */
+  saysItsDay?: boolean;
+}

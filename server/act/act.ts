@@ -1,0 +1,91 @@
+import type { Topic } from '@/contract/topics';
+
+import type { Context, Plans } from '../context';
+import { newId, type Sql } from '../db';
+import { react } from './reactions';
+
+/** What an action touches: whose plans it can change, and what screens must read again. */
+export interface Effects {
+  plan: Plans;
+  topics: readonly Topic[];
+  /** Whom it was about, where their plans are not changed by it alone; the plans' people otherwise. */
+  about?: Plans;
+}
+
+export interface Acted extends Effects {
+  sentence: string;
+}
+
+/** What a write answers with, beside what the action itself says. */
+export interface Outcome {
+  actionId: string;
+  topics: Topic[];
+}
+
+/** An action about more people is planned for everybody when it is undone. */
+const MOST_ABOUT = 50;
+
+/** What undoing has to know of the effects; see {@link effectsOf}. */
+const aboutOf = ({ plan }: Effects): readonly string[] | null => {
+  if (plan === 'nobody') return [];
+  return plan !== 'everybody' && plan.length <= MOST_ABOUT ? plan : null;
+};
+
+export async function beginAction(
+  ctx: Context,
+  tx: Sql,
+  { undoes = null, running = false }: { undoes?: string | null; running?: boolean } = {},
+): Promise<string> {
+  const actionId = newId(ctx.clock.nowMs());
+  await tx.query(
+    `insert into action (id, at, sentence, undoes, running)
+     values ($1::uuid, $2::timestamptz, '', $3::uuid, $4::boolean)`,
+    [actionId, ctx.clock.now(), undoes, running],
+  );
+  await noteUnder(tx, actionId);
+  return actionId;
+}
+
+/** What changes from here on in this transaction is noted under the action. */
+export const noteUnder = (tx: Sql, actionId: string) =>
+  tx.query(`select set_config('penpal.action', $1, true)`, [actionId]);
+
+export const closeAction = (tx: Sql, actionId: string, done: Acted) =>
+  tx.query(
+    `update action set sentence = $2, about = $3::uuid[], topics = $4::text[], running = false
+     where id = $1::uuid`,
+    [actionId, done.sentence, aboutOf(done), done.topics],
+  );
+
+/** The topics of an action for those who show them: every action stands in the history. */
+export const topicsOf = ({ plan, topics }: Effects): Topic[] => [
+  ...new Set<Topic>([...topics, 'history', ...(plan === 'nobody' ? [] : (['plan'] as const))]),
+];
+
+/**
+ * Runs one action of the owner in one transaction. Everything that it changes is noted under its
+ * id, so that it can be undone; its sentence goes into the history. It says whose plans it can
+ * change and what screens must read again; after the commit the other subjects react.
+ */
+export async function act<R extends Acted>(
+  ctx: Context,
+  work: (tx: Sql, actionId: string) => Promise<R>,
+  { undoes = null }: { undoes?: string | null } = {},
+): Promise<Omit<R, keyof Effects> & Outcome & { sentence: string }> {
+  const { actionId, done } = await ctx.db.transaction(async (tx) => {
+    const id = await beginAction(ctx, tx, { undoes });
+    const result = await work(tx, id);
+    await closeAction(tx, id, result);
+    return { actionId: id, done: result };
+  });
+  return answer(ctx, actionId, done);
+}
+
+/** After the commit: plans are known to be stale, others react, and the screens are told. */
+export async function answer<R extends Acted>(ctx: Context, actionId: string, done: R) {
+  ctx.writes.touch(done.topics);
+  ctx.writes.note(done.plan);
+  await react(ctx, done);
+  const { plan: _, topics: __, about: ___, ...rest } = done;
+  return { ...rest, actionId, topics: topicsOf(done) };
+}

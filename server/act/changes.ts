@@ -1,0 +1,172 @@
+import type { Topic } from '@/contract/topics';
+
+import { maybeOne, type Sql } from '../db';
+
+/** Days for which what was done can be undone, and stands in the history. */
+export const KEPT_DAYS = 180;
+
+export interface ActionRow {
+  id: string;
+  at: string;
+  sentence: string;
+  undone: boolean;
+}
+
+export const recentActions = (sql: Sql, limit: number) =>
+  sql.query<ActionRow>(
+    `select id, at, sentence, undone from action where undoes is null and not running
+     order by at desc, id desc limit $1::int`,
+    [limit],
+  );
+
+export const findAction = (sql: Sql, id: string) =>
+  maybeOne<ActionRow & { undoes: string | null; about: string[] | null; topics: Topic[] }>(
+    sql,
+    `select id, at, sentence, undone, undoes, about, topics from action
+     where id = $1::uuid and not running`,
+    [id],
+  );
+
+export const markUndone = (sql: Sql, id: string, undone: boolean) =>
+  sql.query('update action set undone = $2 where id = $1::uuid', [id, undone]);
+
+const FORGOTTEN_AT_ONCE = 200;
+
+/** Forgets some of what was done before a day; answers how many actions. Changes go with theirs. */
+export const forgetOld = async (sql: Sql, before: string): Promise<number> => {
+  const rows = await sql.query(
+    `with old as (select id from action where at < $1::date and not running
+        and not exists (select 1 from action u where u.undoes = action.id and u.at >= $1::date)
+        order by at limit $2::int),
+       gone as (update action set undoes = null where undoes in (select id from old) returning 1)
+     select id from old`,
+    [before, FORGOTTEN_AT_ONCE],
+  );
+  await sql.query('delete from action where id = any($1::uuid[])', [rows.map(({ id }) => id)]);
+  return rows.length;
+};
+
+/** Changes of one table in a row, of one kind. */
+export interface Run {
+  table_name: string;
+  op: 'insert' | 'update' | 'delete';
+  first: number;
+  last: number;
+  changes: number;
+}
+
+/** Changes that are reverted in one go: so few that others need not wait. */
+const AT_ONCE = 500;
+
+/** The changes of an action in reverse: runs of the same table and operation, not too long. */
+export const runsOf = (sql: Sql, actionId: string) =>
+  sql.query<Run>(
+    `select table_name, op, min(seq)::int as first, max(seq)::int as last, count(*)::int as changes
+     from (select *, row_number() over (partition by table_name, op, run order by seq) / $2::int as part
+           from (select seq, table_name, op,
+                   row_number() over (order by seq) - row_number() over (partition by table_name, op order by seq) as run
+                 from change where action_id = $1::uuid) c) d
+     group by table_name, op, run, part order by max(seq) desc`,
+    [actionId, AT_ONCE],
+  );
+
+export const idsIn = async (sql: Sql, actionId: string, run: Run): Promise<string[]> =>
+  (
+    await sql.query<{ row_id: string }>(
+      `select row_id from change where action_id = $1::uuid and seq between $2::int and $3::int
+         and table_name = $4 and op = $5`,
+      [actionId, run.first, run.last, run.table_name, run.op],
+    )
+  ).map(({ row_id }) => row_id);
+
+// With its schema, because some names (circle) are types of PostgreSQL's own as well.
+export const tableIdent = (name: string) => `public.${ident(name)}`;
+
+const ident = (name: string) => `"${name.replaceAll('"', '""')}"`;
+
+/** Each row of a run once: as it was before its first change, and after its last. */
+const ROWS = `select distinct on (row_id) row_id,
+    first_value(before) over w as before, last_value(after) over w as after
+  from change where action_id = $1::uuid and seq between $2::int and $3::int
+    and table_name = $4 and op = $5
+  window w as (partition by row_id order by seq rows between unbounded preceding and unbounded following)`;
+
+const params = (actionId: string, run: Run) => [
+  actionId,
+  run.first,
+  run.last,
+  run.table_name,
+  run.op,
+];
+
+/** Rows of an update that are no longer as the action left them. */
+export const changedSince = (sql: Sql, actionId: string, run: Run) =>
+  sql.query<{ row_id: string }>(
+    `select c.row_id from (${ROWS}) c left join ${tableIdent(run.table_name)} t on t.id = ${idOf(run)}
+     where c.after is distinct from to_jsonb(t) limit 1`,
+    params(actionId, run),
+  );
+
+/** The id of a changed row, of the type that its table has. */
+const idOf = ({ table_name }: Run): string =>
+  `(jsonb_populate_record(null::${tableIdent(table_name)}, jsonb_build_object('id', c.row_id))).id`;
+
+/** Puts back what a run of changes did. With `kept`, columns that were changed since stay as they are. */
+export async function revert(
+  sql: Sql,
+  actionId: string,
+  run: Run,
+  { kept = false } = {},
+): Promise<void> {
+  const table = tableIdent(run.table_name);
+  if (run.op === 'insert') {
+    await sql.query(
+      `delete from ${table} where id in (select ${idOf(run)} from (${ROWS}) c)`,
+      params(actionId, run),
+    );
+    return;
+  }
+  const names = await writableColumns(sql, run.table_name);
+  if (run.op === 'delete') {
+    await sql.query(
+      `insert into ${table} (${names.join(', ')}) select ${names.map((name) => `(r.row).${name}`).join(', ')}
+       from (select jsonb_populate_record(null::${table}, c.before) as row from (${ROWS}) c) r
+       on conflict do nothing`,
+      params(actionId, run),
+    );
+    return;
+  }
+  const back = kept
+    ? `to_jsonb(t) || coalesce((select jsonb_object_agg(k, c.before -> k) from jsonb_object_keys(c.before) k
+         where c.before -> k is distinct from c.after -> k and to_jsonb(t) -> k is not distinct from c.after -> k), '{}')`
+    : 'c.before';
+  const set = names
+    .filter((name) => name !== '"id"')
+    .map((name) => `${name} = (r.row).${name}`)
+    .join(', ');
+  await sql.query(
+    `update ${table} u set ${set} from (
+       select t.id, jsonb_populate_record(null::${table}, ${back}) as row
+       from (${ROWS}) c join ${table} t on t.id = ${idOf(run)}) r
+     where u.id = r.id`,
+    params(actionId, run),
+  );
+}
+
+/** Columns that can be written; computed ones follow from them. */
+export async function writableColumns(sql: Sql, table: string): Promise<string[]> {
+  const columns = await sql.query<{ name: string }>(
+    `select column_name as name from information_schema.columns
+     where table_schema = 'public' and table_name = $1 and is_generated = 'NEVER'`,
+    [table],
+  );
+  return columns.map(({ name }) => ident(name));
+}
+
+/** Forgets a run of changes that was put back. */
+export const forgetRun = (sql: Sql, actionId: string, run: Run) =>
+  sql.query(
+    `delete from change where action_id = $1::uuid and seq between $2::int and $3::int
+       and table_name = $4 and op = $5`,
+    params(actionId, run),
+  );

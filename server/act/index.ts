@@ -1,0 +1,17 @@
+export { act, type Acted, type Effects } from './act';
+export { actOnMany, STEP_SIZE } from './many';
+export { actInSteps, rollBackUnfinished, type Step } from './steps';
+export { forgetOld, KEPT_DAYS, recentActions, writableColumns } from './changes';
+export { REACT_AGAIN, REACTIONS, type Reaction } from './reactions';
+export {
+  emptyingOrder,
+  personTables,
+  references,
+  tableFaults,
+  TABLES,
+  type MergeRows,
+  type PersonTable,
+  type Reference,
+} from './tables';
+export { dropWhatCameByItself, undoAction } from './undo';
+export { progressOf, cancelWork } from './progress';

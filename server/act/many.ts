@@ -1,0 +1,35 @@
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { act, type Acted } from './act';
+import { actInSteps } from './steps';
+
+/** So many are changed in one transaction, which others can wait for. */
+export const STEP_SIZE = 250;
+
+/**
+ * An action on each of `all`: in one transaction when they are few, else in steps that let others
+ * through, with progress, and taken back whole when it is called off.
+ *
+ * @param change changes some of them
+ * @param done what was done, once all are changed
+ */
+export function actOnMany<T, R extends Acted>(
+  ctx: Context,
+  what: string,
+  all: readonly T[],
+  change: (tx: Sql, some: readonly T[], actionId: string) => Promise<unknown>,
+  done: () => R,
+) {
+  if (all.length <= STEP_SIZE)
+    return act(ctx, async (tx, actionId) => {
+      if (all.length > 0) await change(tx, all, actionId);
+      return done();
+    });
+  return actInSteps(ctx, what, async (step, actionId) => {
+    for (let from = 0; from < all.length; from += STEP_SIZE) {
+      await step((tx) => change(tx, all.slice(from, from + STEP_SIZE), actionId));
+      step.at(Math.min(all.length, from + STEP_SIZE), all.length);
+    }
+    return { done: done() };
+  });
+}

@@ -1,0 +1,34 @@
+import type { Context } from '../context';
+
+/** What is under way in many steps: there is one at a time. */
+export interface Work {
+  what: string;
+  done: number;
+  /** Null while it is not known. */
+  of: number | null;
+  stop: AbortController;
+}
+
+const works = new WeakMap<Context, Work>();
+
+export const workOf = (ctx: Context): Work | undefined => works.get(ctx);
+
+export function startWork(ctx: Context, what: string): Work {
+  const work = { what, done: 0, of: null, stop: new AbortController() };
+  works.set(ctx, work);
+  return work;
+}
+
+export const endWork = (ctx: Context): boolean => works.delete(ctx);
+
+export function progressOf(ctx: Context) {
+  const work = works.get(ctx);
+  return { work: work ? { what: work.what, done: work.done, of: work.of } : null };
+}
+
+/** Calls off what is under way; everything it did is taken back. */
+export function cancelWork(ctx: Context): { cancelled: boolean } {
+  const work = works.get(ctx);
+  work?.stop.abort();
+  return { cancelled: work !== undefined };
+}

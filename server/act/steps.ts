@@ -1,0 +1,111 @@
+import { TOPICS } from '@/contract/topics';
+
+import { conflict } from '../api/errors';
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { answer, beginAction, closeAction, noteUnder, type Acted } from './act';
+import { forgetRun, revert, runsOf, type Run } from './changes';
+import { endWork, startWork, workOf, type Work } from './progress';
+
+/** Runs one short part of a long action; others are served before the next one. */
+export interface Step {
+  <T>(work: (tx: Sql) => Promise<T>): Promise<T>;
+  /** Says how far it is. */
+  at(done: number, of: number): void;
+  signal: AbortSignal;
+}
+
+/** Called off by the owner while it was under way. */
+export class CalledOff extends Error {}
+
+const breathe = () => new Promise(setImmediate);
+
+/**
+ * Runs a large action in many short transactions, so that nobody else waits for long. It can be
+ * called off, and then, as when a step fails, all of it is taken back; what a process that ended in
+ * the middle left behind is taken back at the next start ({@link rollBackUnfinished}).
+ *
+ * @param work the steps; answers what was done, and what to write in the step that makes it whole
+ */
+export async function actInSteps<R extends Acted>(
+  ctx: Context,
+  what: string,
+  work: (step: Step, actionId: string) => Promise<{ done: R; last?: (tx: Sql) => Promise<unknown> }>,
+  { undoes = null }: { undoes?: string | null } = {},
+) {
+  const other = workOf(ctx);
+  if (other)
+    throw conflict(`${other.what} is under way. Try again when it is done, or call it off first.`);
+  const own = startWork(ctx, what);
+  try {
+    const actionId = await ctx.db.transaction((tx) =>
+      beginAction(ctx, tx, { undoes, running: true }),
+    );
+    try {
+      const { done, last } = await work(stepper(ctx, own, actionId), actionId);
+      await ctx.db.transaction(async (tx) => {
+        await noteUnder(tx, actionId);
+        await last?.(tx);
+        await closeAction(tx, actionId, done);
+      });
+      return await answer(ctx, actionId, done);
+    } catch (error) {
+      await rollBack(ctx, actionId);
+      if (error instanceof CalledOff)
+        throw conflict(`${what} was called off. Everything is as it was before.`);
+      throw error;
+    }
+  } finally {
+    endWork(ctx);
+  }
+}
+
+function stepper(ctx: Context, own: Work, actionId: string): Step {
+  const { signal } = own.stop;
+  const step = async <T>(work: (tx: Sql) => Promise<T>): Promise<T> => {
+    await breathe();
+    if (signal.aborted) throw new CalledOff();
+    return ctx.db.transaction(async (tx) => {
+      await noteUnder(tx, actionId);
+      return work(tx);
+    });
+  };
+  const at = (done: number, of: number) => void Object.assign(own, { done, of });
+  return Object.assign(step, { at, signal });
+}
+
+/** Takes back everything an action did, in short steps, and forgets it. */
+async function rollBack(ctx: Context, actionId: string): Promise<void> {
+  for (const run of await runsOf(ctx.db, actionId)) {
+    await breathe();
+    await takeBack(ctx, actionId, run);
+  }
+  await ctx.db.query('delete from action where id = $1::uuid', [actionId]);
+  ctx.writes.touch(TOPICS);
+  ctx.writes.note('everybody');
+}
+
+const isForeignKeyFault = (error: unknown) => (error as { code?: string }).code === '23503';
+
+async function takeBack(ctx: Context, actionId: string, run: Run): Promise<void> {
+  try {
+    await ctx.db.transaction(async (tx) => {
+      // Somebody else may have changed other columns of the same rows meanwhile: theirs stay.
+      await revert(tx, actionId, run, { kept: true });
+      await forgetRun(tx, actionId, run);
+    });
+  } catch (error) {
+    if (!isForeignKeyFault(error)) throw error;
+    // Something of somebody else's hangs on a row by now, such as a tag given on: that row stays.
+    if (run.changes === 1) return;
+    for (let seq = run.last; seq >= run.first; seq--)
+      await takeBack(ctx, actionId, { ...run, first: seq, last: seq, changes: 1 });
+  }
+}
+
+/** Takes back the large actions that a process which ended in the middle left behind. */
+export async function rollBackUnfinished(ctx: Context): Promise<number> {
+  const rows = await ctx.db.query<{ id: string }>('select id from action where running');
+  for (const { id } of rows) await rollBack(ctx, id);
+  return rows.length;
+}

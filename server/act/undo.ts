@@ -1,0 +1,82 @@
+import { TOPICS } from '@/contract/topics';
+
+import { conflict, notFound } from '../api/errors';
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { act } from './act';
+import { changedSince, findAction, idsIn, markUndone, revert, runsOf, type Run } from './changes';
+import { actInSteps } from './steps';
+import { personTables, TABLES } from './tables';
+
+const isForeignKeyFault = (error: unknown) => (error as { code?: string }).code === '23503';
+
+/** Changes from which on an action is undone in steps. */
+const MANY = 1_000;
+
+/**
+ * Takes one action back: rows it added go, rows it changed or removed return as they were. Refused
+ * whole when something later builds on it, so that undoing never loses newer work. Undoing an undo
+ * does the action again.
+ */
+export async function undoAction(ctx: Context, id: string) {
+  const action = await findAction(ctx.db, id);
+  if (!action) throw notFound('This can no longer be undone.');
+  if (action.undone) throw conflict('This was undone already.');
+  const runs = await runsOf(ctx.db, id);
+  const finish = async (tx: Sql) => {
+    await markUndone(tx, id, true);
+    if (action.undoes) await markUndone(tx, action.undoes, false);
+  };
+  const done = {
+    sentence: action.undoes ? 'Done again.' : `Undone: ${action.sentence}`,
+    plan: action.about ?? ('everybody' as const),
+    // What was done before topics were noted may have touched anything.
+    topics: action.topics.length > 0 ? action.topics : TOPICS,
+  };
+  try {
+    if (runs.reduce((sum, { changes }) => sum + changes, 0) > MANY)
+      return await actInSteps(
+        ctx,
+        `Undoing “${action.sentence}”`,
+        async (step) => {
+          for (const [i, run] of runs.entries()) {
+            await step((tx) => undoRun(ctx, tx, id, run));
+            step.at(i + 1, runs.length);
+          }
+          return { done, last: finish };
+        },
+        { undoes: id },
+      );
+    return await act(
+      ctx,
+      async (tx) => {
+        for (const run of runs) await undoRun(ctx, tx, id, run);
+        await finish(tx);
+        return done;
+      },
+      { undoes: id },
+    );
+  } catch (error) {
+    if (isForeignKeyFault(error))
+      throw conflict('Something newer builds on this. Undo that first.');
+    throw error;
+  }
+}
+
+async function undoRun(ctx: Context, tx: Sql, actionId: string, run: Run): Promise<void> {
+  if (run.op === 'update' && (await changedSince(tx, actionId, run)).length > 0)
+    throw conflict('Something changed since then, so undoing this would lose the newer change.');
+  if (run.table_name === 'person_all' && run.op === 'insert')
+    await dropWhatCameByItself(ctx, tx, await idsIn(tx, actionId, run));
+  await revert(tx, actionId, run);
+}
+
+/** Rows that came by themselves are not the owner's doing, and go with whom they are about. */
+export async function dropWhatCameByItself(ctx: Context, tx: Sql, personIds: readonly string[]) {
+  for (const { table, person } of personTables(ctx.house.of(TABLES)))
+    if (person.byItself)
+      await tx.query(
+        `delete from ${table} t where t.person_id = any($1::uuid[]) and ${person.byItself}`,
+        [personIds],
+      );
+}

@@ -1,0 +1,6 @@
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { aheadRoutes } from './routes';
+
+/** The weeks to come and the weeks behind, and what would be if. */
+export const ahead: Subject = { name: 'ahead', gives: [ROUTES(aheadRoutes)] };

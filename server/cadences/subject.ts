@@ -1,0 +1,14 @@
+import { TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { cadenceRoutes } from './routes';
+
+export const cadences: Subject = {
+  name: 'cadences',
+  gives: [
+    TABLES({ table: 'cadence', rows: 'owner' }),
+    TABLES({ table: 'beat', rows: 'owner' }),
+    TABLES({ table: 'cadence_version', rows: 'owner' }),
+    ROUTES(cadenceRoutes),
+  ],
+};

@@ -1,0 +1,129 @@
+import { fillWords, wordingOf } from '@/core/cadences';
+import { enrolmentsIn, isOver, passedBeats, type Passing, type PlanEnrolment } from '@/core/enrolments';
+import type { ItemContext, PlanPerson } from '@/core/planner';
+import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
+
+import { wordValues } from '../cadences';
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { readOwnFields } from '../lists';
+import { sphereNow } from '../planner';
+import { queueCall } from '../services';
+import { readMemo, writeMemo } from '../settings';
+import type { Recurring } from '../tasks';
+import { begin, finish } from './ending';
+import { settleFeeds } from './feed';
+import * as queries from './queries';
+import { settleRotas } from './rota';
+
+/** An errand that has come due. */
+interface Due extends Passing {
+  cadence: PlanEnrolment['cadence'];
+}
+
+/** What a new day does by itself for one person. */
+interface Turn {
+  marks: queries.PassedMark[];
+  errands: Due[];
+  over: PlanEnrolment[];
+}
+
+const LAST_ROUND = 'last-daily-round';
+/** What was enrolled after the last round is looked for this much earlier. */
+const LOOK_BACK_DAYS = 7;
+
+/**
+ * What a new day does by itself: takes people into rotas and cadences fed by a view, notes beats
+ * that were overtaken undone and those that go out on their own, runs errands, ends cadences whose
+ * last round is over, and hands over. Each is keyed by enrolment, beat and round, so that a second
+ * run finds nothing to do. Each person is one transaction: what goes wrong with one stops nobody
+ * else, and is done at the next round. It is the calendar's doing, not the owner's, and is not undone.
+ */
+export const dailyRound: Recurring = {
+  name: 'daily-round',
+  afterWrites: true,
+  async run(ctx) {
+    await settleRotas(ctx, 'everybody');
+    await settleFeeds(ctx);
+    const sphere = await sphereNow(ctx);
+    const { today, calendar, holds, putOffs } = sphere.options;
+    const context = { today, until: today, calendar, holds, putOffs };
+    const last = await readMemo<PlainDate>(ctx.db, LAST_ROUND);
+    const since = (last ? Math.min(today, toDayNumber(last)) : -Infinity) - LOOK_BACK_DAYS;
+    const changed: string[] = [];
+    const failed: string[] = [];
+    for (const person of sphere.people)
+      try {
+        const turn = turnOf(person, context, since);
+        if (turn.marks.length + turn.over.length === 0) continue;
+        if (await ctx.db.transaction((tx) => take(ctx, tx, person.id, turn, today)))
+          changed.push(person.id);
+      } catch (err) {
+        ctx.log.error({ err, person: person.id }, 'the daily round failed for one person');
+        failed.push(person.id);
+      }
+    ctx.writes.note(changed);
+    if (failed.length > 0)
+      throw new Error(
+        `it could not be done for ${plural(failed.length, 'person', 'people')} of ${sphere.people.length}`,
+      );
+    await writeMemo(ctx.db, LAST_ROUND, ctx.clock.today());
+    return `Done for ${plural(changed.length, 'person', 'people')}`;
+  },
+};
+
+function turnOf(person: PlanPerson, context: ItemContext, since: DayNumber): Turn {
+  const turn: Turn = { marks: [], errands: [], over: [] };
+  for (const enrolment of enrolmentsIn(person)) {
+    let { settledUntil } = enrolment;
+    for (const passing of passedBeats(enrolment, context, since)) {
+      const { key, nominal, fate } = passing;
+      turn.marks.push({
+        id: key,
+        person_id: person.id,
+        fate,
+        enrolment_id: enrolment.id,
+        planned_on: toPlainDate(nominal),
+      });
+      if (fate === 'ran') turn.errands.push({ ...passing, cadence: enrolment.cadence });
+      if (fate === 'passed') settledUntil = Math.max(nominal, settledUntil ?? nominal);
+    }
+    if (isOver(enrolment, settledUntil, context.today, context)) turn.over.push(enrolment);
+  }
+  return turn;
+}
+
+/** Writes what a day did for one person; answers whether anything was new. */
+async function take(
+  ctx: Context,
+  tx: Sql,
+  personId: string,
+  { marks, errands, over }: Turn,
+  today: DayNumber,
+): Promise<boolean> {
+  const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
+  for (const errand of errands) if (fresh.has(errand.key)) await run(ctx, tx, personId, errand);
+  for (const enrolment of over) await finish(tx, personId, enrolment, today);
+  return fresh.size > 0 || over.length > 0;
+}
+
+/** Runs an errand: puts the person on the other cadence, or has the service told of them. */
+async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<void> {
+  const { beat, key, round, cadence, nominal } = due;
+  const { errand } = beat;
+  if (errand?.to === 'cadence')
+    return begin(tx, personId, errand.cadenceId, toDayNumber(ctx.clock.today()));
+  if (errand?.to !== 'service') return;
+  const [person] = await queries.enrolCandidates(tx, [personId], cadence.id);
+  if (!person) return;
+  const words = wordingOf(beat.wordings, round, personId);
+  const filled = fillWords(words, wordValues(person, await readOwnFields(tx)));
+  const about = {
+    personId,
+    cadence: cadence.name,
+    words: filled.ok ? filled.text : words,
+    on: toPlainDate(nominal),
+  };
+  const fault = filled.ok ? null : `{{ ${filled.field} }} has nothing to fill it with.`;
+  await queueCall(ctx, tx, key, errand.serviceId, about, fault);
+}

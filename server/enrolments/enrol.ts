@@ -1,0 +1,195 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { previewEnrolment } from '@/contract/enrolments';
+import type { Who } from '@/contract/filters';
+import {
+  datedBeats,
+  faultOf,
+  fillWords,
+  lackingFor,
+  wordingOf,
+  type Beat,
+  type Cadence,
+  type Run,
+} from '@/core/cadences';
+import { CHANNELS, type OwnField } from '@/core/people';
+import { startDays, withJoining } from '@/core/enrolments';
+import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
+
+import { actOnMany } from '../act';
+import { findOrRefuseCadence, wordValues, yearlyDates } from '../cadences';
+import type { Context } from '../context';
+import { newId } from '../db';
+import { invalid } from '../api/errors';
+import { readOwnFields } from '../lists';
+import { asking, idsOf } from '../people';
+import { sphereNow, type Sphere } from '../planner';
+import { cadencesIn, type BeatsHeld } from './beats';
+import { compareLoad } from './load';
+import { letterWeeks } from './rota';
+import * as queries from './queries';
+
+export interface EnrolRequest {
+  cadenceId: string;
+  who: Who;
+  startOn: PlainDate;
+  perDay: number | null;
+  leaveOut: readonly string[];
+  leaveOutLacking: boolean;
+}
+
+/** Those who would join, in the order asked for, each with the day on which they begin. */
+async function joiningOf(ctx: Context, request: EnrolRequest) {
+  const cadence = await findOrRefuseCadence(ctx, request.cadenceId);
+  const fault = faultOf(cadence);
+  if (fault) throw invalid(fault, 'cadenceId');
+  if (request.startOn < ctx.clock.today())
+    throw invalid(
+      'A start in the past would begin with touches already missed. Start today or later.',
+      'startOn',
+    );
+  const sphere = await sphereNow(ctx);
+  const ids = await idsOf(ctx.db, request.who, asking(ctx));
+  const people = await queries.enrolCandidates(ctx.db, ids, cadence.id);
+  const out = new Set(request.leaveOut);
+  const own = await readOwnFields(ctx.db);
+  const asked = people.filter((person) => !person.already_on);
+  const lacking = lackingOf(asked, cadence, own);
+  if (request.leaveOutLacking) for (const { id } of lacking) out.add(id);
+  const joining = asked.filter(({ id }) => !out.has(id));
+  const byLetter = cadence.rota ? await letterWeeks(ctx, cadence.id, joining) : null;
+  const phased = startDays(
+    joining.length,
+    toDayNumber(request.startOn),
+    request.perDay,
+    sphere.options.calendar,
+  );
+  const runs = new Map(
+    joining.map((person, i): [string, Run] => [
+      person.id,
+      {
+        start: byLetter?.get(person.id) ?? phased[i]!,
+        dates: yearlyDates(person),
+        leapDay: sphere.settings.leapDay,
+      },
+    ]),
+  );
+  return {
+    own,
+    cadence,
+    sphere,
+    asked,
+    joining,
+    lacking,
+    runs,
+    alreadyOn: people.length - asked.length,
+  };
+}
+
+const CANDIDATES_SHOWN = 50;
+const LACKING_SHOWN = 500;
+const TOUCHES_SHOWN = 24;
+
+/** Dated touches of a real person, who lacks what, and the load before and after; writes nothing. */
+export async function previewEnrol(
+  ctx: Context,
+  request: EnrolRequest & { samplePersonId: string | null },
+): Promise<CallOutput<typeof previewEnrolment>> {
+  const { cadence, sphere, own, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
+    ctx,
+    request,
+  );
+  const starts = new Map([...runs].map(([id, run]) => [id, { run }]));
+  const then = withJoining(sphere.people, cadence, starts);
+  const sample = joining.find(({ id }) => id === request.samplePersonId) ?? joining[0] ?? null;
+  const last = Math.max(...[...runs.values()].map(({ start }) => start));
+  return {
+    people: asked.length,
+    alreadyOn,
+    lastStart: joining.length > 0 ? toPlainDate(last) : null,
+    sample: sample && {
+      id: sample.id,
+      name: sample.name,
+      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, own),
+    },
+    candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
+    lacking: lacking.slice(0, LACKING_SHOWN),
+    lackingCount: lacking.length,
+    ...(await compareLoad(ctx, sphere, then)),
+  };
+}
+
+/** Who lacks something that a beat needs, in words with what would mend it. */
+function lackingOf(
+  people: readonly queries.EnrolCandidate[],
+  cadence: Pick<Cadence, 'beats'>,
+  own: readonly OwnField[],
+) {
+  const lacking = lackingFor(cadence.beats);
+  return people.flatMap((person) => {
+    const found = lacking({
+      has: {
+        phone: person.phone !== '',
+        email: person.email !== '',
+        address: person.address_line !== '',
+      },
+      refused: CHANNELS.filter((channel) => person.consent[channel]?.answer === 'no'),
+      dates: yearlyDates(person),
+      values: wordValues(person, own),
+    });
+    return found.lacks.length > 0 ? [{ id: person.id, name: person.name, ...found }] : [];
+  });
+}
+
+function sampleTouches(
+  sphere: Sphere,
+  cadence: Cadence,
+  person: queries.EnrolCandidate,
+  run: Run,
+  own: readonly OwnField[],
+) {
+  const span = { from: run.start, to: run.start + 3 * 366 };
+  const cadences = cadencesIn(sphere);
+  return datedBeats(cadence, run, span, sphere.options.calendar)
+    .slice(0, TOUCHES_SHOWN)
+    .map(({ beat, round, day }) => {
+      const words = errandWords(cadences, beat) + wordingOf(beat.wordings, round, person.id);
+      const filled = fillWords(words, wordValues(person, own));
+      return {
+        on: toPlainDate(day),
+        kind: beat.kind,
+        round,
+        words: filled.ok ? filled.text : words,
+        fault: filled.ok ? null : `{{ ${filled.field} }} has nothing to fill it with.`,
+      };
+    });
+}
+
+/** What a beat that is no touch does. */
+function errandWords(cadences: BeatsHeld, { errand }: Beat): string {
+  if (!errand) return '';
+  if (errand.to === 'service') return 'Tells a service: ';
+  return `Begins ${cadences.get(errand.cadenceId)?.name ?? 'another cadence'}`;
+}
+
+export async function enrol(ctx: Context, request: EnrolRequest) {
+  const { cadence, joining, runs, alreadyOn } = await joiningOf(ctx, request);
+  if (joining.length === 0) throw invalid('Nobody is left to enrol.', 'who');
+  const people = plural(joining.length, 'person', 'people');
+  return actOnMany(ctx, `Enrolling ${people}`, joining, async (tx, some) => {
+    await queries.insertEnrolments(
+      tx,
+      some.map(({ id }) => ({
+        id: newId(),
+        person_id: id,
+        cadence_id: cadence.id,
+        start_on: toPlainDate(runs.get(id)!.start),
+      })),
+    );
+  }, () => ({
+    people: joining.length,
+    alreadyOn,
+    sentence: `Enrolled ${people} in ${cadence.name}`,
+    plan: joining.map(({ id }) => id),
+    topics: ['enrolments'],
+  }));
+}

@@ -1,0 +1,2 @@
+export { joiningRuns } from './change';
+export { enrolmentsOf, startEnrolments } from './queries';

@@ -1,0 +1,239 @@
+import type { EnrolmentState } from '@/core/cadences';
+import type { Consents, PersonFields } from '@/core/people';
+
+import type { Feed, Nameable } from '../cadences';
+import { newId, recordset, type Sql } from '../db';
+import { EPOCH } from '../planner';
+
+export interface EnrolCandidate extends Nameable {
+  id: string;
+  address_line: string;
+  consent: Consents;
+  birthday: string | null;
+  dates: PersonFields['dates'];
+  served_on: string | null;
+  already_on: boolean;
+}
+
+export const enrolCandidates = (sql: Sql, ids: readonly string[], cadenceId: string) =>
+  sql.query<EnrolCandidate>(
+    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
+       p.address_line, p.own, p.consent, p.birthday, p.dates,
+       (select max(j.completed_on) from job j where j.person_id = p.id) as served_on, exists (select 1 from enrolment e where e.person_id = p.id
+         and e.cadence_id = $2::uuid and e.open) as already_on
+     from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
+     where p.archived_on is null and p.deleted_on is null order by w.n`,
+    [ids, cadenceId],
+  );
+
+export interface NewEnrolment {
+  id: string;
+  person_id: string;
+  cadence_id: string;
+  start_on: string;
+  /** 'hand' when left out. */
+  origin?: 'rota' | 'view';
+}
+
+export const insertEnrolments = (sql: Sql, rows: readonly NewEnrolment[]) =>
+  sql.query(
+    `insert into enrolment (id, person_id, cadence_id, start_on, anchor_on, origin)
+     select id, person_id, cadence_id, start_on, start_on, coalesce(origin, 'hand') from json_to_recordset($1::json)
+       as r (id uuid, person_id uuid, cadence_id uuid, start_on date, origin text)`,
+    [recordset(rows)],
+  );
+
+/** Puts people on a cadence from these days on, given as days since 1970-01-01. */
+export const startEnrolments = (
+  sql: Sql,
+  cadenceId: string,
+  ids: readonly string[],
+  days: readonly number[],
+) =>
+  sql.query(
+    `insert into enrolment (id, person_id, cadence_id, start_on, anchor_on)
+     select e.id, e.person_id, $1::uuid, ${EPOCH} + e.day, ${EPOCH} + e.day
+     from unnest($2::uuid[], $3::uuid[], $4::int[]) as e (id, person_id, day)`,
+    [cadenceId, ids.map(() => newId()), ids, days],
+  );
+
+/** Everybody who is or ever was on a cadence. */
+export const everOn = (sql: Sql, cadenceId: string) =>
+  sql.query<{ person_id: string }>(
+    'select distinct person_id from enrolment where cadence_id = $1::uuid',
+    [cadenceId],
+  );
+
+/** How many a view brought in on a day. */
+export const joinedOn = async (sql: Sql, cadenceId: string, day: string): Promise<number> =>
+  (
+    await sql.query(
+      `select 1 from enrolment where cadence_id = $1::uuid and start_on = $2::date and origin = 'view'`,
+      [cadenceId, day],
+    )
+  ).length;
+
+// Mirrors the words of ENROLMENT_STATES; today comes as $1.
+const STATE = `case when e.stopped_on is not null then 'stopped' when e.finished_on is not null then 'finished'
+  when e.paused_on is not null then 'paused' when e.start_on > $1::date then 'waiting' else 'running' end`;
+
+export const enrolmentsOf = (sql: Sql, personId: string, today: string) =>
+  sql.query<{
+    id: string;
+    cadence_id: string;
+    cadence: string;
+    start_on: string;
+    stopped_on: string | null;
+    finished_on: string | null;
+    paused_on: string | null;
+    stop_reason: string;
+    state: EnrolmentState;
+  }>(
+    `select e.id, e.cadence_id, c.name as cadence, e.start_on, e.stopped_on, e.finished_on, e.paused_on,
+       e.stop_reason, ${STATE} as state from enrolment e
+     join cadence c on c.id = e.cadence_id where e.person_id = $2::uuid order by e.start_on desc, e.id desc`,
+    [today, personId],
+  );
+
+export const peopleOn = (
+  sql: Sql,
+  cadenceId: string,
+  today: string,
+  page: { offset: number; limit: number },
+) =>
+  sql.query<{
+    id: string;
+    person_id: string;
+    name: string;
+    state: EnrolmentState;
+    start_on: string;
+    total: number;
+    paused: number;
+  }>(
+    `select e.id, e.person_id, p.name, e.start_on, ${STATE} as state, count(*) over ()::int as total,
+       count(e.paused_on) over ()::int as paused
+     from enrolment e join person p on p.id = e.person_id
+     where e.cadence_id = $2::uuid and e.open and p.archived_on is null and p.deleted_on is null
+     order by p.sort_name collate "C", e.id offset $3::int limit $4::int`,
+    [today, cadenceId, page.offset, page.limit],
+  );
+
+/** Enrolments that a change is meant for, with what it needs to know. */
+export interface OpenEnrolment {
+  id: string;
+  person_id: string;
+  person: string;
+  cadence: string;
+  paused_on: string | null;
+}
+
+export const openEnrolments = (sql: Sql, ids: readonly string[]) =>
+  sql.query<OpenEnrolment & { cadence_id: string }>(
+    `select e.id, e.person_id, e.cadence_id, e.paused_on, p.name as person, c.name as cadence
+     from enrolment e join person p on p.id = e.person_id join cadence c on c.id = e.cadence_id
+     where e.id = any($1::uuid[]) and e.open order by p.sort_name collate "C", e.id`,
+    [ids],
+  );
+
+export const stopEnrolments = (sql: Sql, ids: readonly string[], on: string, reason: string) =>
+  sql.query(
+    'update enrolment set stopped_on = $2::date, stop_reason = $3, paused_on = null where id = any($1::uuid[])',
+    [ids, on, reason],
+  );
+
+export const pauseEnrolments = (sql: Sql, ids: readonly string[], on: string) =>
+  sql.query('update enrolment set paused_on = $2::date where id = any($1::uuid[])', [ids, on]);
+
+/** Goes on with the days that were planned; what was missed is passed over. */
+export const catchUp = (sql: Sql, ids: readonly string[], today: string) =>
+  sql.query(
+    `update enrolment set paused_on = null,
+       settled_until = greatest(settled_until, $2::date - 1) where id = any($1::uuid[])`,
+    [ids, today],
+  );
+
+/** Moves what is left by the length of the pause, and with it the days that are settled. */
+export async function carryOn(sql: Sql, ids: readonly string[], today: string): Promise<void> {
+  await sql.query(
+    `update item_mark m set planned_on = m.planned_on + ($2::date - e.paused_on)
+     from enrolment e where e.id = any($1::uuid[]) and m.enrolment_id = e.id
+       and m.planned_on is not null and m.fate <> 'put_off'`,
+    [ids, today],
+  );
+  await sql.query(
+    `update enrolment set anchor_on = anchor_on + ($2::date - paused_on),
+       settled_until = settled_until + ($2::date - paused_on), paused_on = null
+     where id = any($1::uuid[])`,
+    [ids, today],
+  );
+}
+
+export const waitingMarks = (sql: Sql, limit: number) =>
+  sql.query<{
+    id: string;
+    person_id: string;
+    name: string;
+    planned_on: string;
+    cadence: string;
+    cadence_id: string;
+    total: number;
+  }>(
+    `select m.id, m.person_id, p.name, m.planned_on, c.name as cadence, c.id as cadence_id,
+       count(*) over ()::int as total
+     from item_mark m join person p on p.id = m.person_id join enrolment e on e.id = m.enrolment_id
+     join cadence c on c.id = e.cadence_id
+     where m.fate = 'waiting' and p.archived_on is null and p.deleted_on is null
+     order by m.planned_on, m.id limit $1::int`,
+    [limit],
+  );
+
+export const finishEnrolment = (sql: Sql, id: string, on: string) =>
+  sql.query('update enrolment set finished_on = $2::date where id = $1::uuid', [id, on]);
+
+export const isOn = async (sql: Sql, personId: string, cadenceId: string): Promise<boolean> =>
+  (
+    await sql.query(
+      'select 1 from enrolment where person_id = $1::uuid and cadence_id = $2::uuid and open',
+      [personId, cadenceId],
+    )
+  ).length > 0;
+
+/** The rounds that are counted from these days on. */
+export const setAnchors = (
+  sql: Sql,
+  anchors: readonly { id: string; round: number; start: string }[],
+) =>
+  sql.query(
+    `update enrolment e set anchor_round = r.round, anchor_on = r.start
+     from json_to_recordset($1::json) as r (id uuid, round int, start date) where e.id = r.id`,
+    [recordset(anchors)],
+  );
+
+export interface PassedMark {
+  id: string;
+  person_id: string;
+  fate: 'passed' | 'waiting' | 'missed' | 'ran';
+  enrolment_id: string;
+  planned_on: string;
+}
+
+/**
+ * Notes what has passed and answers which of it was not noted before. What was noted before stays,
+ * but for what was put off and has passed since.
+ */
+export const insertPassed = (sql: Sql, marks: readonly PassedMark[]) =>
+  sql.query<{ id: string }>(
+    `insert into item_mark (id, person_id, fate, enrolment_id, planned_on)
+     select * from json_to_recordset($1::json)
+       as r (id text, person_id uuid, fate text, enrolment_id uuid, planned_on date)
+     on conflict (id) do update set fate = excluded.fate, until = null where item_mark.fate = 'put_off'
+     returning id`,
+    [recordset(marks)],
+  );
+
+export const setFeed = (sql: Sql, id: string, feed: Feed | null) =>
+  sql.query('update cadence set fed_by = $2::uuid, fed_per_day = $3::int where id = $1::uuid', [
+    id,
+    feed?.viewId ?? null,
+    feed?.perDay ?? null,
+  ]);

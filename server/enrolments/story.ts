@@ -1,0 +1,53 @@
+import { plainDate } from '@/core/time';
+
+import type { Sql } from '../db';
+import type { StoryEvent, StoryPart } from '../people';
+import { enrolmentsOf } from './queries';
+
+const FATE_WORDS = {
+  skipped: (what: string) => `Skipped ${what}.`,
+  passed: (what: string) =>
+    `Let go of ${what}: the next one came due first, or its day had passed.`,
+  missed: (what: string) =>
+    `Not sent by itself: ${what}. Its day had passed when Pen Pal was opened again.`,
+  waiting: (what: string) =>
+    `Ready to go out by itself: ${what}. It waits for sending to be set up.`,
+};
+
+/** Planned touches that were left out, with the cadence they came from. */
+async function leftOut(sql: Sql, personId: string): Promise<StoryEvent[]> {
+  const rows = await sql.query<{
+    id: string;
+    planned_on: string;
+    cadence: string | null;
+    fate: keyof typeof FATE_WORDS;
+  }>(
+    `select m.id, m.planned_on, m.fate, c.name as cadence from item_mark m
+     left join enrolment e on e.id = m.enrolment_id left join cadence c on c.id = e.cadence_id
+     where m.person_id = $1::uuid and m.fate in ('skipped', 'passed', 'waiting', 'missed')
+       and m.planned_on is not null`,
+    [personId],
+  );
+  return rows.map(({ id, planned_on, cadence, fate }) => ({
+    id,
+    on: plainDate(planned_on),
+    kind: 'skipped',
+    words: FATE_WORDS[fate](cadence ? `a touch of ${cadence}` : 'a planned touch'),
+  }));
+}
+
+/** What was left out of a plan, and cadences that began, stopped, finished or rest. */
+export const enrolmentStory: StoryPart = async (ctx, personId) => {
+  const enrolments = await enrolmentsOf(ctx.db, personId, ctx.clock.today());
+  const at = (id: string, on: string | null, words: string): StoryEvent[] =>
+    on ? [{ id: `${id} ${words}`, on: plainDate(on), kind: 'cadence', words }] : [];
+  return [
+    ...(await leftOut(ctx.db, personId)),
+    ...enrolments.flatMap(({ id, cadence, stop_reason, ...e }) => [
+      ...at(id, e.start_on, `${cadence} begins.`),
+      ...at(id, e.stopped_on, `Taken off ${cadence}${stop_reason ? `: ${stop_reason}` : ''}.`),
+      ...at(id, e.finished_on, `${cadence} is finished.`),
+      ...at(id, e.paused_on, `${cadence} is paused.`),
+    ]),
+  ];
+};

@@ -1,0 +1,41 @@
+import { REACTIONS, TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { STORY_PARTS } from '../people';
+import { touchSource } from '../planner';
+import { RECURRING } from '../tasks';
+import { beats } from './beats';
+import { dailyRound } from './daily';
+import { settleFeeds } from './feed';
+import { mergeEnrolments } from './merge';
+import { settleRotas } from './rota';
+import { enrolmentRoutes } from './routes';
+import { enrolmentStory } from './story';
+
+export const enrolments: Subject = {
+  name: 'enrolments',
+  gives: [
+    TABLES({
+      table: 'enrolment',
+      rows: 'owner',
+      person: {
+        columns: ['person_id'],
+        merge: mergeEnrolments,
+        says: ['cadence', 'cadences'],
+        happened: true,
+        byItself: `t.origin <> 'hand' and not exists (select 1 from item_mark m where m.enrolment_id = t.id)`,
+      },
+    }),
+    TABLES({ table: 'rota', rows: 'owner' }),
+    ROUTES(enrolmentRoutes),
+    touchSource(beats),
+    STORY_PARTS(enrolmentStory),
+    RECURRING(dailyRound),
+    REACTIONS({ name: 'settle rotas', to: ['people', 'enrolments'], run: settleRotas }),
+    REACTIONS({
+      name: 'settle feeds',
+      to: ['people', 'enrolments', 'views', 'cadences'],
+      run: (ctx) => settleFeeds(ctx),
+    }),
+  ],
+};

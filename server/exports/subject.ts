@@ -1,0 +1,5 @@
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { exportRoutes } from './routes';
+
+export const exported: Subject = { name: 'exports', gives: [ROUTES(exportRoutes)] };

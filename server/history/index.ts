@@ -1,2 +1,0 @@
-export { recentActions } from './queries';
-export { undoAction } from './undo';

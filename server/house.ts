@@ -1,0 +1,36 @@
+/**
+ * What a subject tells the house. An extension point is a {@link slot}, defined by the subject that
+ * uses what is given to it; other subjects give to it in their declaration, and nobody keeps a list
+ * of who does. `subjects.ts` gathers the declarations, one line each.
+ */
+export interface Slot<T> {
+  (value: T): Given;
+  readonly slot: string;
+}
+
+export interface Given {
+  slot: string;
+  value: unknown;
+}
+
+export interface Subject {
+  name: string;
+  gives: readonly Given[];
+}
+
+/** Defines an extension point; calling it with a value gives that value to the house. */
+export function slot<T>(name: string): Slot<T> {
+  return Object.assign((value: T): Given => ({ slot: name, value }), { slot: name });
+}
+
+/** The subjects that make up this Pen Pal. */
+export class House {
+  constructor(readonly subjects: readonly Subject[]) {}
+
+  /** Everything given to an extension point, in the order of the subjects. */
+  of<T>({ slot: name }: Slot<T>): readonly T[] {
+    return this.subjects.flatMap(({ gives }) =>
+      gives.flatMap((given) => (given.slot === name ? [given.value as T] : [])),
+    );
+  }
+}

@@ -1,0 +1,13 @@
+import { TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { importRoutes } from './routes';
+
+export const imports: Subject = {
+  name: 'imports',
+  gives: [
+    TABLES({ table: 'import_batch', rows: 'owner' }),
+    TABLES({ table: 'arriving', rows: 'machine' }),
+    ROUTES(importRoutes),
+  ],
+};

@@ -1,0 +1,13 @@
+import { TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { listRoutes } from './routes';
+
+export const lists: Subject = {
+  name: 'lists',
+  gives: [
+    TABLES({ table: 'list_entry', rows: 'owner' }),
+    TABLES({ table: 'own_field', rows: 'owner' }),
+    ROUTES(listRoutes),
+  ],
+};

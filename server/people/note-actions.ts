@@ -1,0 +1,62 @@
+import type { CallInput } from '@/contract/endpoint';
+import type { editNote } from '@/contract/story';
+
+import { act, type Effects } from '../act';
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { invalid, notFound } from '../api/errors';
+import { findOrRefuse } from './actions';
+import * as notes from './notes';
+import { toNote } from './records';
+
+/** A note plans nobody anew. */
+const NOTED: Effects = { plan: 'nobody', topics: ['notes'] };
+
+export async function writeNote(ctx: Context, personId: string, body: string) {
+  return act(ctx, async (tx) => {
+    const { name } = await findOrRefuse(tx, personId);
+    await notes.insertNotes(tx, [toNote(personId, ctx.clock.today(), body)]);
+    return { sentence: `Noted for ${name}`, ...NOTED };
+  });
+}
+
+async function findNote(tx: Sql, id: string) {
+  const note = await notes.findNote(tx, id);
+  if (!note) throw notFound('This note is not there any more.');
+  return note;
+}
+
+export async function changeNote(
+  ctx: Context,
+  id: string,
+  body: NonNullable<CallInput<typeof editNote>['body']>,
+) {
+  return act(ctx, async (tx) => {
+    const note = await findNote(tx, id);
+    if (body.on && body.on > ctx.clock.today())
+      throw invalid('A note is about a day that has been.', 'on');
+    const { search_text, tags } = toNote(note.person_id, note.on_day, body.body ?? note.body);
+    await notes.updateNote(tx, {
+      ...note,
+      body: body.body ?? note.body,
+      search_text,
+      tags,
+      on_day: body.on ?? note.on_day,
+      pinned: body.pinned ?? note.pinned,
+    });
+    if (body.pinned !== undefined && body.body === undefined)
+      return {
+        sentence: `${body.pinned ? 'Pinned' : 'Unpinned'} a note about ${note.name}`,
+        ...NOTED,
+      };
+    return { sentence: `Changed a note about ${note.name}`, ...NOTED };
+  });
+}
+
+export async function removeNote(ctx: Context, id: string) {
+  return act(ctx, async (tx) => {
+    const { name } = await findNote(tx, id);
+    await notes.deleteNote(tx, id);
+    return { sentence: `Took away a note about ${name}`, ...NOTED };
+  });
+}

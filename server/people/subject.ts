@@ -1,0 +1,98 @@
+import { TABLES, type MergeRows } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { HANDLERS, RECURRING } from '../tasks';
+import { eraseExpired, eraseHandler } from './erase';
+import { peopleRoutes } from './routes';
+
+/** Ties between the two fall away, and those that both have are kept once. */
+const mergeTies: MergeRows = async (tx, keepId, goneId) => {
+  const both = [keepId, goneId];
+  await tx.query(
+    `delete from tie t where (t.person_id = any($1::uuid[]) and t.other_id = any($1::uuid[]))`,
+    [both],
+  );
+  for (const [mine, other] of [
+    ['person_id', 'other_id'],
+    ['other_id', 'person_id'],
+  ]) {
+    await tx.query(
+      `delete from tie t where t.${mine} = $2::uuid and t.${other} is not null and exists (select 1 from tie k
+         where k.${mine} = $1::uuid and k.${other} = t.${other} and k.kind = t.kind)`,
+      both,
+    );
+    await tx.query(`update tie set ${mine} = $1::uuid where ${mine} = $2::uuid`, both);
+  }
+};
+
+/** The one who stays keeps their own photo. */
+const mergePhotos: MergeRows = async (tx, keepId, goneId) => {
+  await tx.query(
+    `update photo set person_id = $1::uuid where person_id = $2::uuid
+       and not exists (select 1 from photo where person_id = $1::uuid)`,
+    [keepId, goneId],
+  );
+};
+
+/** That the two are not the same is no longer so. */
+const mergeApart: MergeRows = async (tx, keepId, goneId) => {
+  await tx.query('delete from not_same where a = any($1::uuid[]) and b = any($1::uuid[])', [
+    [keepId, goneId],
+  ]);
+};
+
+const columns = ['person_id'];
+
+export const people: Subject = {
+  name: 'people',
+  gives: [
+    TABLES({ table: 'person_all', rows: 'owner' }),
+    TABLES({ table: 'household', rows: 'owner' }),
+    TABLES({ table: 'circle', rows: 'owner' }),
+    TABLES({ table: 'tag', rows: 'owner' }),
+    TABLES({
+      table: 'note',
+      rows: 'owner',
+      person: { columns, merge: 'move', says: ['note', 'notes'], happened: true },
+    }),
+    TABLES({
+      table: 'job',
+      rows: 'owner',
+      person: {
+        columns,
+        merge: 'move',
+        says: ['piece of work', 'pieces of work'],
+        happened: true,
+      },
+    }),
+    TABLES({
+      table: 'photo',
+      rows: 'owner',
+      person: { columns, merge: mergePhotos, says: ['photo', 'photos'] },
+    }),
+    TABLES({
+      table: 'person_tag',
+      rows: 'owner',
+      person: { columns, merge: { unless: ['tag_id'] }, says: ['tag', 'tags'] },
+    }),
+    TABLES({
+      table: 'tie',
+      rows: 'owner',
+      person: {
+        columns: ['person_id', 'other_id'],
+        merge: mergeTies,
+        says: ['tie', 'ties'],
+        happened: true,
+      },
+    }),
+    TABLES({ table: 'not_same', rows: 'owner', person: { columns: ['a', 'b'], merge: mergeApart } }),
+    TABLES({
+      table: 'dismissed',
+      rows: 'owner',
+      person: { columns, merge: { unless: ['what'] } },
+    }),
+    ROUTES(peopleRoutes),
+    HANDLERS(eraseHandler),
+    RECURRING(eraseExpired),
+  ],
+};

@@ -1,0 +1,78 @@
+import type { fillWords } from '@/core/cadences';
+import {
+  KEEPER,
+  keeperReason,
+  movedReason,
+  type PlannedTouch,
+  type PlanItem,
+  type ReasonFacts,
+} from '@/core/planner';
+import type { LastMade } from '@/core/touches';
+import type { PlainDate } from '@/core/time';
+
+import type { Context } from '../context';
+import { TOUCH_SOURCES } from './source';
+import type { Sphere } from './sphere';
+
+const sourceOf = (ctx: Context, item: Pick<PlanItem, 'source'>) =>
+  ctx.house.of(TOUCH_SOURCES).find(({ core }) => core.name === item.source);
+
+/** Why a planned touch is where it is, in one or two plain sentences. */
+export function plannedReason(
+  ctx: Context,
+  sphere: Sphere,
+  touch: PlannedTouch,
+  person: { promiseDays: number | null; due: number | null },
+  last: LastMade | null,
+  today: PlainDate,
+): string {
+  const { item, yieldsTo } = touch;
+  const source = sourceOf(ctx, item);
+  const facts: ReasonFacts = {
+    promiseDays: person.promiseDays,
+    // A keeper later in the plan keeps a promise that earlier touches renew: its own nominal day.
+    due: item.source === KEEPER ? item.nominal : person.due,
+    last,
+    homeName:
+      yieldsTo && yieldsTo.personId !== item.personId
+        ? (sphere.names.get(yieldsTo.personId) ?? null)
+        : null,
+    holiday: sphere.holidays.get(item.nominal) ?? null,
+    today,
+  };
+  const why = source
+    ? source.why(touch, sphere.held.get(item.source), today)
+    : keeperReason(facts);
+  return why + movedReason(touch, facts, source?.core);
+}
+
+/** The words to use, filled in for the person; a field that can't be filled stays visible. */
+export const itemWords = (
+  ctx: Context,
+  sphere: Sphere,
+  touch: PlannedTouch,
+  values: Parameters<typeof fillWords>[1],
+): string =>
+  sourceOf(ctx, touch.item)?.words(touch, sphere.held.get(touch.item.source), values) ?? '';
+
+/** What an item belongs to, such as the name of its cadence; empty where nothing is. */
+export const groupName = (ctx: Context, sphere: Sphere, touch: { item: PlanItem }): string =>
+  sourceOf(ctx, touch.item)?.groupName?.(touch, sphere.held.get(touch.item.source)) ?? '';
+
+/** What a mark of an item refers to besides its key. */
+export const markedWith = (ctx: Context, item: PlanItem) =>
+  sourceOf(ctx, item)?.marks?.(item) ?? { enrolmentId: null, plannedOn: null };
+
+/** Tells the source of a touch that it was made or let go. */
+export async function settleAtSource(
+  ctx: Context,
+  sphere: Sphere,
+  tx: Parameters<NonNullable<ReturnType<typeof sourceOf>>['read']>[0],
+  touch: PlannedTouch,
+  on: number,
+): Promise<void> {
+  const person = sphere.people.find(({ id }) => id === touch.item.personId);
+  const { today, calendar } = sphere.options;
+  if (person)
+    await sourceOf(ctx, touch.item)?.settled?.(ctx, tx, { touch, person, on, today, calendar });
+}

@@ -1,0 +1,60 @@
+import type { fillWords } from '@/core/cadences';
+import type { PlanItem, PlannedTouch, PlanPerson, TouchSource as CoreSource } from '@/core/planner';
+import type { DayNumber, PlainDate } from '@/core/time';
+
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { slot } from '../house';
+import type { OwnerSettings } from '../settings';
+
+/** What a source asks for of people, and what it holds to say words from. */
+export interface SourceRead<Held> {
+  /** By person: plain values, which core's source of the same name makes items of. */
+  asks: Map<string, unknown>;
+  held: Held;
+}
+
+/** What became of a planned touch when the owner settled it. */
+export interface Settled {
+  touch: PlannedTouch;
+  person: PlanPerson;
+  /** The day on which it was really made, or let go. */
+  on: DayNumber;
+  /** The owner's today. */
+  today: DayNumber;
+  calendar: Parameters<CoreSource['items']>[2]['calendar'];
+}
+
+/**
+ * The server's side of a touch source: which asks are on record, and what is said of its touches.
+ * The planner knows each by this alone, and its items by core's source of the same name.
+ */
+export interface TouchSource<Held = unknown> {
+  core: CoreSource;
+  /**
+   * Reads what it asks for of everybody, or of `ids`. Then `before` is what it held, to which what
+   * these people need is added.
+   */
+  read(
+    sql: Sql,
+    ids: readonly string[] | null,
+    settings: OwnerSettings,
+    before: Held | null,
+  ): Promise<SourceRead<Held>>;
+  /** Why a touch of it is planned, in one sentence. */
+  why(touch: PlannedTouch, held: Held, today: PlainDate): string;
+  /** The words to use, filled in for the person; empty where there are none. */
+  words(touch: PlannedTouch, held: Held, values: Parameters<typeof fillWords>[1]): string;
+  /** What its items belong together by, in words: the name of the cadence. */
+  groupName?(touch: Pick<PlannedTouch, 'item'>, held: Held): string;
+  /** What a mark of its items refers to besides their key, where rows of other tables depend on it. */
+  marks?(item: PlanItem): { enrolmentId: string; plannedOn: PlainDate };
+  /** Called within the action that made one or let it go. */
+  settled?(ctx: Context, tx: Sql, settled: Settled): Promise<void>;
+}
+
+export const TOUCH_SOURCES = slot<TouchSource>('touch sources');
+
+/** Declares a touch source; the planner hands back to it only what it held itself. */
+export const touchSource = <Held>(source: TouchSource<Held>) =>
+  TOUCH_SOURCES(source as TouchSource<unknown>);

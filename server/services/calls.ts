@@ -1,0 +1,107 @@
+import { verdictOn, waitAfter } from '@/core/services';
+
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { addTask, type Ran, type TaskHandler } from '../tasks';
+import { payloadOf, type About } from './payload';
+import * as queries from './queries';
+import { signedHeaders } from './sign';
+
+const ANSWER_WITHIN_MS = 15_000;
+
+interface Answer {
+  status: number | null;
+  words: string;
+}
+
+/** What is kept of a call until it is made. */
+interface Call {
+  serviceId: string;
+  /** The key of the beat: the call's id, by which a service knows one that it has had. */
+  itemKey: string;
+  body: unknown;
+  /** Why it can't be worded; then it is not made. */
+  fault?: string;
+}
+
+const taskKey = (itemKey: string) => `${queries.CALL}:${itemKey}`;
+
+/** Sends one signed call. Follows no redirects, because the owner named the address. */
+export async function post(
+  ctx: Context,
+  { url, secret }: Pick<queries.ServiceRow, 'url' | 'secret'>,
+  id: string,
+  payload: unknown,
+): Promise<Answer> {
+  const body = JSON.stringify(payload);
+  const headers = signedHeaders(secret, id, ctx.clock.realMs(), body);
+  try {
+    const { status } = await fetch(url, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', ...headers },
+      body,
+      redirect: 'manual',
+      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+    });
+    return { status, words: wordsOf(status) };
+  } catch (error) {
+    const late = error instanceof Error && error.name === 'TimeoutError';
+    return {
+      status: null,
+      words: late ? 'It did not answer within 15 seconds.' : 'Nothing answers at its address.',
+    };
+  }
+}
+
+function wordsOf(status: number): string {
+  const verdict = verdictOn(status);
+  if (verdict === 'delivered') return 'It took the call.';
+  return verdict === 'again'
+    ? `It could not take it now (${status}).`
+    : `It refused it (${status}).`;
+}
+
+/** Has a service told of a person: once for each key. A call that can't be worded is not made. */
+export async function queueCall(
+  ctx: Context,
+  tx: Sql,
+  itemKey: string,
+  serviceId: string,
+  about: About,
+  fault: string | null,
+): Promise<void> {
+  const now = ctx.clock.now();
+  const body = await payloadOf(tx, 'beat', now, about);
+  const payload: Call = { serviceId, itemKey, body, ...(fault ? { fault } : {}) };
+  await addTask(tx, { key: taskKey(itemKey), kind: queries.CALL, personId: about.personId, payload, now });
+}
+
+/** Makes a call that was given up once more; answers whether there was such a one. */
+export const queueAgain = async (ctx: Context, itemKey: string): Promise<boolean> =>
+  (
+    await ctx.db.query(
+      `update task set state = 'ready', attempts = 0, run_at = $2::timestamptz
+       where key = $1 and state = 'failed' returning key`,
+      [taskKey(itemKey), ctx.clock.now()],
+    )
+  ).length === 1;
+
+/**
+ * Makes a call. It was marked before it is handed over and keeps its id when it is tried again; what
+ * fails is tried ever later, then given up.
+ */
+export const callHandler: TaskHandler = {
+  kind: queries.CALL,
+  most: 6,
+  async run(ctx, { payload, attempts }): Promise<Ran> {
+    const { serviceId, itemKey, body, fault } = payload as unknown as Call;
+    if (fault) return { state: 'failed', words: fault };
+    const service = await queries.findService(ctx.db, serviceId);
+    if (!service) return { state: 'failed', words: 'The service is gone.' };
+    const { status, words } = await post(ctx, service, itemKey, body);
+    const verdict = verdictOn(status);
+    if (verdict === 'delivered') return { state: 'done', words };
+    const waitMs = verdict === 'again' ? waitAfter(attempts) : null;
+    return waitMs === null ? { state: 'failed', words } : { state: 'again', words, waitMs };
+  },
+};

@@ -1,0 +1,136 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { getPerson } from '@/contract/people';
+import { whatToTalkAbout } from '@/core/people';
+import { plainDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
+import { standingOf, standingSentence, type LastMade, type TouchKind } from '@/core/touches';
+
+import { wordValues } from '../cadences';
+import type { Context } from '../context';
+import { enrolmentsOf } from '../enrolments';
+import { readOwnFields } from '../lists';
+import {
+  circleOf,
+  contractFields,
+  findOrRefuse,
+  householdOf,
+  jobsOf,
+  notesOf,
+  STORY_PARTS,
+  tiesOf,
+  toStanding,
+} from '../people';
+import { itemWords, plannedReason, sphereNow } from '../planner';
+import { openFollowUps, touchesOf } from '../touches';
+
+const dayOrNull = (date: string | null) => (date === null ? null : toDayNumber(plainDate(date)));
+
+/** The computed columns of a person's row. */
+interface FirstOfEach {
+  phone: string;
+  email: string;
+  place: string;
+}
+
+const plainOrNull = (date: unknown): PlainDate | null =>
+  date === null ? null : plainDate(date as string);
+
+export async function readSheet(ctx: Context, id: string): Promise<CallOutput<typeof getPerson>> {
+  const today = ctx.clock.today();
+  const sphere = await sphereNow(ctx);
+  const person = await findOrRefuse(ctx.db, id);
+  const [touches, notes, enrolments] = [
+    await touchesOf(ctx.db, id),
+    await notesOf(ctx.db, id),
+    await enrolmentsOf(ctx.db, id, ctx.clock.today()),
+  ];
+  const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
+  const fields = contractFields(person);
+  const values = wordValues(
+    { ...(person as typeof person & FirstOfEach), own: fields.own },
+    await readOwnFields(ctx.db),
+  );
+  const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
+  const standing = standingOf(promise, sphere.options.today);
+  const reached = touches.find(({ hold }) => hold > 0);
+  const last: LastMade | null = reached ? { ...reached, on: plainDate(reached.on_day) } : null;
+  const circle = await circleOf(ctx.db, person.circle_id);
+  return {
+    id,
+    version: person.version,
+    name: person.name,
+    fields,
+    circle,
+    ownPromiseDays: person.own_promise_days,
+    tags: person.tags,
+    addedOn: plainDate(person.added_on),
+    archivedOn: plainOrNull(person.archived_on),
+    deletedOn: plainOrNull(person.deleted_on),
+    photoId: person.photo_id as string | null,
+    standing: toStanding(standing),
+    sentence: standingSentence(standing, last, plainDate(person.added_on), today),
+    touches: touches.map((touch) => ({
+      id: touch.id,
+      on: plainDate(touch.on_day),
+      kind: touch.kind,
+      outcome: touch.outcome,
+      hold: touch.hold,
+      note: touch.note,
+    })),
+    notes: notes.map(({ id: noteId, on_day, body, pinned, tags }) => ({
+      id: noteId,
+      on: plainDate(on_day),
+      body,
+      pinned,
+      tags,
+    })),
+    ties,
+    household: await householdOf(ctx.db, person.household_id),
+    jobs,
+    talk: whatToTalkAbout(
+      {
+        lastWords: lastWords(touches),
+        pinned: notes
+          .filter(({ pinned }) => pinned)
+          .map(({ on_day, body }) => ({ on: plainDate(on_day), body })),
+        followUps: (await openFollowUps(ctx.db, id)).map(({ on_day, words }) => ({
+          on: plainDate(on_day),
+          words,
+        })),
+        ties,
+        birthday: fields.birthday,
+        dates: fields.dates,
+        jobs,
+        interests: fields.interests,
+      },
+      today,
+    ),
+    events: await storyOf(ctx, id),
+    planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
+      key: touch.item.key,
+      day: toPlainDate(touch.day),
+      kind: touch.item.kind as TouchKind,
+      reason: plannedReason(ctx, sphere, touch, promise, last, today),
+      words: itemWords(ctx, sphere, touch, values),
+    })),
+    enrolments: enrolments.map((e) => ({
+      id: e.id,
+      cadenceId: e.cadence_id,
+      cadence: e.cadence,
+      startOn: plainDate(e.start_on),
+      state: e.state,
+    })),
+  };
+}
+
+/** What every subject has to tell of a person. */
+async function storyOf(ctx: Context, id: string) {
+  const events = [];
+  for (const part of ctx.house.of(STORY_PARTS)) events.push(...(await part(ctx, id)));
+  return events;
+}
+
+/** The words with the latest touch that has any. */
+function lastWords(touches: readonly { on_day: string; note: string }[]) {
+  const spoken = touches.find(({ note }) => note);
+  return spoken ? { on: plainDate(spoken.on_day), words: spoken.note } : null;
+}

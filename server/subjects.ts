@@ -1,0 +1,39 @@
+import { cadences } from './cadences/subject';
+import { ahead } from './ahead/subject';
+import { enrolments } from './enrolments/subject';
+import { exported } from './exports/subject';
+import { gaps } from './gaps/subject';
+import { history } from './history/subject';
+import { holidays } from './holidays/subject';
+import type { Subject } from './house';
+import { imports } from './imports/subject';
+import { intake } from './intake/subject';
+import { lists } from './lists/subject';
+import { people } from './people/subject';
+import { services } from './services/subject';
+import { settings } from './settings/subject';
+import { sheets } from './sheets/subject';
+import { touches } from './touches/subject';
+import { upkeep } from './upkeep/subject';
+import { views } from './views/subject';
+
+/** Every subject of the house, from the ground up. Paths that take any id come after those that don't. */
+export const SUBJECTS: readonly Subject[] = [
+  upkeep,
+  history,
+  settings,
+  holidays,
+  exported,
+  lists,
+  people,
+  views,
+  cadences,
+  services,
+  touches,
+  enrolments,
+  ahead,
+  gaps,
+  imports,
+  intake,
+  sheets,
+];

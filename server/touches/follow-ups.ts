@@ -1,0 +1,44 @@
+import { FOLLOW_UP, followUpReason, followUpSource, type PlanFollowUp } from '@/core/follow-ups';
+import { readKey } from '@/core/planner';
+import type { TouchKind } from '@/core/touches';
+
+import type { Sql } from '../db';
+import { AMONG, EPOCH, groupBy, type TouchSource } from '../planner';
+
+const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>
+  sql.query<{ id: string; person_id: string; on: number; kind: string; words: string }>(
+    `select f.id, f.person_id, f.on_day - ${EPOCH} as on, f.kind, f.words from follow_up f
+     left join item_mark m on m.source = 'follow' and m.of_id = f.id and m.fate <> 'put_off'
+     where m.id is null and ${AMONG('f.person_id')} order by f.person_id, f.id`,
+    [ids],
+  );
+
+/** What the owner means to do on a day: it holds the words of each, by id. */
+export const followUps: TouchSource<ReadonlyMap<string, string>> = {
+  core: followUpSource,
+  async read(sql, ids, _, before) {
+    const rows = await planFollowUps(sql, ids);
+    const byPerson = groupBy(rows, ({ person_id }) => person_id);
+    return {
+      asks: new Map(
+        [...byPerson].map(([id, mine]): [string, PlanFollowUp[]] => [
+          id,
+          mine.map((row) => ({ id: row.id, on: row.on, kind: row.kind as TouchKind })),
+        ]),
+      ),
+      held: new Map([...(before ?? []), ...rows.map((row) => [row.id, row.words] as const)]),
+    };
+  },
+  why: ({ item }, words, today) =>
+    followUpReason(item, words.get(readKey(item.key).of) ?? '', today),
+  words: () => '',
+};
+
+/** Follow-ups of a person that are not done. */
+export const openFollowUps = (sql: Sql, personId: string) =>
+  sql.query<{ on_day: string; words: string }>(
+    `select f.on_day, f.words from follow_up f
+     left join item_mark m on m.source = '${FOLLOW_UP}' and m.of_id = f.id and m.fate <> 'put_off'
+     where f.person_id = $1::uuid and m.id is null order by f.on_day`,
+    [personId],
+  );

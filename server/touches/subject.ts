@@ -1,0 +1,26 @@
+import { TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { touchSource } from '../planner';
+import { followUps } from './follow-ups';
+import { touchRoutes } from './routes';
+
+const person = { columns: ['person_id'], merge: 'move' as const, happened: true };
+
+export const touches: Subject = {
+  name: 'touches',
+  gives: [
+    TABLES({ table: 'touch', rows: 'owner', person: { ...person, says: ['touch', 'touches'] } }),
+    TABLES({
+      table: 'follow_up',
+      rows: 'owner',
+      person: { ...person, says: ['follow-up', 'follow-ups'] },
+    }),
+    TABLES({ table: 'item_mark', rows: 'owner', person }),
+    TABLES({ table: 'last_touch', rows: 'computed' }),
+    TABLES({ table: 'person_standing', rows: 'computed' }),
+    TABLES({ table: 'desk_pin', rows: 'machine' }),
+    ROUTES(touchRoutes),
+    touchSource(followUps),
+  ],
+};

@@ -1,0 +1,37 @@
+import type { Subject } from '../house';
+import { RECURRING } from '../tasks';
+import { refreshStatistics } from './statistics';
+import { backupDaily, checkpointWhenLong } from './upkeep';
+
+const BY_SERVER = 'The PostgreSQL server sees to it.';
+
+/** What a data directory needs now and then. */
+export const upkeep: Subject = {
+  name: 'upkeep',
+  gives: [
+    RECURRING({
+      name: 'statistics',
+      afterWrites: true,
+      run: async ({ db }) => {
+        const tables = await refreshStatistics(db);
+        return tables.length > 0 ? `Made anew: ${tables.join(', ')}` : 'Nothing to do.';
+      },
+    }),
+    RECURRING({
+      name: 'checkpoint',
+      afterWrites: true,
+      run: async ({ db, dataDir }) => {
+        if (!dataDir) return BY_SERVER;
+        return (await checkpointWhenLong(db, dataDir)) ? 'Made.' : 'The log is short.';
+      },
+    }),
+    RECURRING({
+      name: 'backup',
+      afterWrites: true,
+      run: async ({ db, clock, dataDir }) => {
+        if (!dataDir) return BY_SERVER;
+        return (await backupDaily(db, dataDir, clock.realMs())) ? 'Made.' : 'There is one of today.';
+      },
+    }),
+  ],
+};

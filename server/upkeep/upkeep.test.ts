@@ -1,0 +1,69 @@
+import { cp, mkdtemp, readdir, rm, stat, utimes } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+import { openPglite } from '../db/pglite';
+import { backupDaily, checkpointWhenLong } from './upkeep';
+
+let dir: string;
+beforeAll(async () => {
+  dir = await mkdtemp(join(tmpdir(), 'penpal-upkeep-'));
+});
+afterAll(() => rm(dir, { recursive: true, force: true }));
+
+const backups = async () =>
+  (await readdir(join(dir, 'backups'))).filter((name) => name.endsWith('.gz'));
+const image = () => process.env.PENPAL_TEST_IMAGE;
+
+test('a backup a day, from which everything can be had again', async () => {
+  const db = await openPglite(join(dir, 'pg'), image());
+  await db.query(
+    `insert into person (id, name, added_on) values ('0190a000-0000-7000-8000-0000000000aa', 'Ana', '2026-11-23')`,
+  );
+  const now = Date.now();
+  await backupDaily(db, dir, now);
+  await backupDaily(db, dir, now + 3_600_000);
+  expect(await backups()).toHaveLength(1);
+  await backupDaily(db, dir, now + 25 * 3_600_000);
+  expect(await backups()).toHaveLength(2);
+  await db.close();
+  const [first] = await backups();
+  const restored = await openPglite(null, join(dir, 'backups', first!));
+  expect(await restored.query('select name from person')).toEqual([{ name: 'Ana' }]);
+  await restored.close();
+});
+
+test('only the newest seven are kept', async () => {
+  const [name] = await backups();
+  for (let i = 0; i < 9; i++) {
+    const old = join(dir, 'backups', `2020-01-0${i}-daily.tar.gz`);
+    await cp(join(dir, 'backups', name!), old);
+    await utimes(old, 0, 0);
+  }
+  for (const recent of (await backups()).filter((n) => !n.startsWith('2020')))
+    await utimes(join(dir, 'backups', recent), 0, 0);
+  const db = await openPglite(join(dir, 'pg'));
+  await backupDaily(db, dir, Date.now());
+  await db.close();
+  expect(await backups()).toHaveLength(7);
+  expect((await backups()).at(-1)).not.toMatch(/^2020/);
+});
+
+test('a long log is written into the tables, and starts anew', async () => {
+  const db = await openPglite(join(dir, 'pg'));
+  const insert = `insert into note (id, person_id, on_day, body, search_text)
+    select gen_random_uuid(), '0190a000-0000-7000-8000-0000000000aa', '2026-11-23', repeat(md5(n::text), 60), '' from generate_series(1, 40000) n`;
+  await db.query(insert);
+  const wal = join(dir, 'pg/pg_wal');
+  const redo = async () =>
+    (await db.query<{ at: string }>('select redo_lsn::text as at from pg_control_checkpoint()'))[0]!
+      .at;
+  const before = await redo();
+  const sizes = await Promise.all(
+    (await readdir(wal)).map(async (n) => (await stat(join(wal, n))).size),
+  );
+  expect(sizes.reduce((a, b) => a + b, 0)).toBeGreaterThan(64 * 1024 * 1024);
+  expect(await checkpointWhenLong(db, dir)).toBe(true);
+  expect(await redo()).not.toBe(before);
+  await db.close();
+});
