@@ -6,14 +6,17 @@ import { Target } from './imports';
 
 const subject = 'people';
 
+/** A column that could come in as well, or something that a subject knows. */
+const Column = z.union([Target, z.templateLiteral(['fact:', z.string().max(60)])]);
+
 export const exportColumns = endpoint({
   method: 'get',
   path: '/exports/columns',
   subject,
   summary: 'The columns that can go out, and those chosen last time',
   response: z.object({
-    columns: z.array(z.object({ key: Target, label: z.string() })),
-    chosen: z.array(Target),
+    columns: z.array(z.object({ key: Column, label: z.string() })),
+    chosen: z.array(Column),
   }),
 });
 
@@ -26,7 +29,7 @@ export const exportPeople = endpoint({
     who: Who,
     format: z.enum(['csv', 'vcard']),
     /** Of a CSV file. */
-    columns: z.array(Target).max(200).default([]),
+    columns: z.array(Column).max(200).default([]),
   }),
   response: z.object({
     fileName: z.string(),

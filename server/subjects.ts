@@ -1,10 +1,9 @@
-import { cadences } from './cadences/subject';
 import { ahead } from './ahead/subject';
+import { cadences } from './cadences/subject';
 import { enrolments } from './enrolments/subject';
 import { exported } from './exports/subject';
 import { gaps } from './gaps/subject';
 import { history } from './history/subject';
-import { holidays } from './holidays/subject';
 import type { Subject } from './house';
 import { imports } from './imports/subject';
 import { intake } from './intake/subject';
@@ -22,13 +21,12 @@ export const SUBJECTS: readonly Subject[] = [
   upkeep,
   history,
   settings,
-  holidays,
   exported,
   lists,
   people,
   views,
-  cadences,
   services,
+  cadences,
   touches,
   enrolments,
   ahead,

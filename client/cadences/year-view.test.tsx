@@ -1,6 +1,8 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react-native';
 
-import { yearShape, type Beat } from '@/core/cadences';
+import { getSettings } from '@/contract/settings';
+import { yearShape, type Beat, type YearShape } from '@/core/cadences';
 import { plainDate, toDayNumber } from '@/core/time';
 
 import { YearView } from './year-view';
@@ -16,15 +18,31 @@ const beat = (afterDays: number, kind: Beat['kind']): Beat => ({
 });
 const start = toDayNumber(plainDate('2026-11-23'));
 
+const show = (shape: YearShape, settings: object = { locale: 'en-US', currency: 'USD' }) => {
+  const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+  client.setQueryData([getSettings.path, {}], { settings });
+  render(
+    <QueryClientProvider client={client}>
+      <YearView shape={shape} />
+    </QueryClientProvider>,
+  );
+};
+
 test('the year is told in words beside its drawing', () => {
   const cadence = {
     beats: [beat(0, 'call'), beat(31, 'social'), beat(62, 'text')],
     rounds: null,
     gapDays: 31,
   };
-  render(<YearView shape={yearShape(cadence, start, everyDay)} />);
+  show(yearShape(cadence, start, everyDay));
   expect(screen.getByText('12 touches in three ways. Longest silence 31 days.')).toBeTruthy();
   expect(screen.getByText('call 4, text 4, social word 4')).toBeTruthy();
+});
+
+test('what it costs is in the owner’s currency, as they write it', () => {
+  const shape = yearShape({ beats: [beat(0, 'gift')], rounds: 1, gapDays: 0 }, start, everyDay);
+  show({ ...shape, costMinor: 123450 }, { locale: 'de-DE', currency: 'EUR' });
+  expect(screen.getByText(/1\.234,50\s€/)).toBeTruthy();
 });
 
 test('two touches of a kind in a month are counted, not hidden', () => {
@@ -33,13 +51,13 @@ test('two touches of a kind in a month are counted, not hidden', () => {
     rounds: 1,
     gapDays: 0,
   };
-  render(<YearView shape={yearShape(cadence, start, everyDay)} />);
+  show(yearShape(cadence, start, everyDay));
   expect(screen.getByText('2 touches in one way. Longest silence 360 days.')).toBeTruthy();
   // Lettering in a drawing is no text to the testing library.
   expect(JSON.stringify(screen.toJSON())).toContain('"content":"2"');
 });
 
 test('no beats, no year', () => {
-  render(<YearView shape={yearShape({ beats: [], rounds: 1, gapDays: 0 }, start, everyDay)} />);
+  show(yearShape({ beats: [], rounds: 1, gapDays: 0 }, start, everyDay));
   expect(screen.getByText('Nothing yet. Add a beat to see the year it makes.')).toBeTruthy();
 });

@@ -7,7 +7,7 @@ import { Button, Chip, Choice, Fault, Heading, Overlay, Waiting } from '@/client
 import type { CallOutput } from '@/contract/endpoint';
 import { exportColumns, exportPeople } from '@/contract/exports';
 import type { Who } from '@/contract/filters';
-import type { ImportTarget } from '@/core/people';
+import type { ExportColumn } from '@/core/intake';
 import { plural } from '@/core/time';
 
 type Format = 'csv' | 'vcard';
@@ -53,7 +53,7 @@ interface ChoiceProps extends CallOutput<typeof exportColumns> {
 
 function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
   const [format, setFormat] = useState<Format>('csv');
-  const [chosen, setChosen] = useState<ReadonlySet<ImportTarget>>(new Set(before));
+  const [chosen, setChosen] = useState<ReadonlySet<ExportColumn>>(new Set(before));
   const notify = useNotify();
   const run = useMutation<Exported, CallFault>({
     mutationFn: () =>
@@ -73,7 +73,7 @@ function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
       onClose();
     },
   });
-  const toggle = (key: ImportTarget) => {
+  const toggle = (key: ExportColumn) => {
     const next = new Set(chosen);
     if (!next.delete(key)) next.add(key);
     setChosen(next);

@@ -5,6 +5,7 @@ import {
   displayName,
   formatPhone,
   type ColumnKey,
+  type FactInfo,
   type ImportTarget,
   type OwnField,
   type PersonFields,
@@ -30,7 +31,12 @@ export interface ExportedPerson {
   /** The latest first. */
   notes: DatedNote[];
   lastTouch: string | null;
+  /** What subjects know of them besides, by key. */
+  facts?: Readonly<Record<string, string | null>>;
 }
+
+/** A column of a file that goes out: one that could come in as well, or 'fact:' and its key. */
+export type ExportColumn = ImportTarget | `fact:${string}`;
 
 const CELL: Record<ColumnKey, (p: ExportedPerson) => string> = {
   name: ({ fields }) => displayName(fields),
@@ -89,12 +95,20 @@ const isWedding = ({ name }: { name: string }) => name === 'Wedding';
 export const guard = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
 
 /** The header of a column, by which import knows it again. */
-export const columnLabel = (column: ImportTarget, own: readonly OwnField[]): string =>
-  column.startsWith('own:')
-    ? (own.find(({ id }) => column === `own:${id}`)?.name ?? '')
-    : COLUMNS[column as ColumnKey].label;
+export function columnLabel(
+  column: ExportColumn,
+  own: readonly OwnField[],
+  facts: readonly Pick<FactInfo, 'key' | 'label'>[],
+): string {
+  if (column.startsWith('own:'))
+    return own.find(({ id }) => column === `own:${id}`)?.name ?? '';
+  if (column.startsWith('fact:'))
+    return facts.find(({ key }) => column === `fact:${key}`)?.label ?? '';
+  return COLUMNS[column as ColumnKey].label;
+}
 
-function cellOf(person: ExportedPerson, column: ImportTarget, own: readonly OwnField[]): string {
+function cellOf(person: ExportedPerson, column: ExportColumn, own: readonly OwnField[]): string {
+  if (column.startsWith('fact:')) return person.facts?.[column.slice(5)] ?? '';
   if (!column.startsWith('own:')) return CELL[column as ColumnKey](person);
   const field = own.find(({ id }) => column === `own:${id}`);
   const value = field && person.fields.own[field.id];
@@ -104,10 +118,11 @@ function cellOf(person: ExportedPerson, column: ImportTarget, own: readonly OwnF
 /** People as CSV (RFC 4180: CRLF, quotes doubled) with a byte-order mark, by which spreadsheets know UTF-8. */
 export function toCsv(
   people: readonly ExportedPerson[],
-  columns: readonly ImportTarget[],
+  columns: readonly ExportColumn[],
   own: readonly OwnField[],
+  facts: readonly Pick<FactInfo, 'key' | 'label'>[] = [],
 ): string {
   const rows = people.map((person) => columns.map((column) => guard(cellOf(person, column, own))));
-  const header = columns.map((column) => guard(columnLabel(column, own)));
+  const header = columns.map((column) => guard(columnLabel(column, own, facts)));
   return `\uFEFF${Papa.unparse([header, ...rows], { newline: '\r\n' })}\r\n`;
 }

@@ -112,7 +112,7 @@ describe('what if', () => {
     const ahead = await api.call(getAhead, { query: { weeks: 52 } });
     expect(ahead.slipCount).toBe(2);
     expect(ahead.weeks.every(({ capacity }) => capacity === 0)).toBe(true);
-    expect((await api.call(getDesk)).items).toEqual([]);
+    expect((await on.desk()).items).toEqual([]);
   });
 });
 
@@ -148,11 +148,11 @@ describe('after one touch only that person is planned anew', () => {
   test('swapped, it comes in its new kind with another hold, and can be undone', async () => {
     const [ana] = await inner(1);
     await on.enrol(await on.build([beat(0)]), [ana!], TODAY);
-    const [item] = (await api.call(getDesk)).items;
+    const [item] = (await on.desk()).items;
     const { actionId } = await api.call(swapItem, { body: { itemKey: item!.key, kind: 'text' } });
-    expect((await api.call(getDesk)).items).toMatchObject([{ key: item!.key, kind: 'text' }]);
+    expect((await on.desk()).items).toMatchObject([{ key: item!.key, kind: 'text' }]);
     await api.call(undoAction, { params: { id: actionId } });
-    expect((await api.call(getDesk)).items).toMatchObject([{ kind: 'call' }]);
+    expect((await on.desk()).items).toMatchObject([{ kind: 'call' }]);
   });
 });
 
@@ -190,29 +190,29 @@ test('kinds with limits, minutes and holds of the owner’s own are obeyed', asy
   const desk = await api.call(getDesk);
   expect([desk.items.length, desk.minutes]).toEqual([1, 25]);
   await api.call(saveSettings, { body: { kinds: {}, minutesPerDay: 20 } });
-  expect((await api.call(getDesk)).items).toHaveLength(2);
+  expect((await on.desk()).items).toHaveLength(2);
 });
 
 test('a clock that is set back loses nothing, and goes on where it was', async () => {
   const ana = await person('Ana', { circleId: INNER });
   await on.enrol(await on.build([beat(0), beat(10)]), [ana], TODAY);
-  const [item] = (await api.call(getDesk)).items;
+  const [item] = (await on.desk()).items;
   await api.call(logTouch, {
     body: { personId: ana, kind: 'call', outcome: 'reached', itemKey: item!.key },
   });
   setToday(api.clock, addDays(TODAY, -30));
-  expect((await api.call(getDesk)).items).toEqual([]);
+  expect((await on.desk()).items).toEqual([]);
   expect((await api.call(getAhead)).slipCount).toBe(0);
   const { enrolments } = await api.call(getPerson, { params: { id: ana } });
   expect(enrolments[0]!.state).toBe('waiting');
   setToday(api.clock, addDays(TODAY, 10));
-  expect((await api.call(getDesk)).items).toMatchObject([{ personId: ana, source: 'beat' }]);
+  expect((await on.desk()).items).toMatchObject([{ personId: ana, source: 'beat' }]);
 });
 
 test('by week and kind: what stood on the desk, what was made, what was let go', async () => {
   const ids = [await person('Ana'), await person('Bo'), await person('Cy')];
   await on.enrol(await on.build([beat(0)]), ids, TODAY);
-  const [first, second] = (await api.call(getDesk)).items;
+  const [first, second] = (await on.desk()).items;
   await api.call(logTouch, {
     body: { personId: first!.personId, kind: 'call', outcome: 'reached', itemKey: first!.key },
   });

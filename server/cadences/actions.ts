@@ -14,6 +14,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { conflict, invalid, notFound } from '../api/errors';
 import { readOwnFields } from '../lists';
+import { FACTS } from '../people';
 import { readServices } from '../services';
 import * as queries from './queries';
 
@@ -63,7 +64,8 @@ async function assertErrands(
 
 async function assertWords(ctx: Context, draft: CadenceDraft): Promise<void> {
   const own = await readOwnFields(ctx.db);
-  const known = Object.fromEntries(own.map(({ name }) => [ownFieldName(name), null]));
+  const names = [...own.map(({ name }) => ownFieldName(name)), ...ctx.house.of(FACTS).map(({ key }) => key)];
+  const known = Object.fromEntries(names.map((name) => [name, null]));
   for (const words of draft.beats.flatMap(({ wordings }) => wordings)) {
     const filled = fillWords(words, known);
     if (!filled.ok && filled.reason === 'unknown_field')

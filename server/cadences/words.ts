@@ -2,6 +2,8 @@ import { ownFieldName, SERVICE, BIRTHDAY, type YearlyDate } from '@/core/cadence
 import { ownValueText } from '@/core/intake';
 import type { NamedDate, OwnField, PersonFields } from '@/core/people';
 
+import type { FactValues } from '../people';
+
 /** What the merge fields of a person are made of. */
 export interface Nameable {
   name: string;
@@ -15,8 +17,13 @@ export interface Nameable {
   own: PersonFields['own'];
 }
 
-/** The merge fields of one person, the owner's own fields among them. */
-export const wordValues = (person: Nameable, own: readonly OwnField[]) => ({
+/** The merge fields of one person, the owner's own fields and what subjects know among them. */
+export const wordValues = (
+  person: Nameable,
+  own: readonly OwnField[],
+  facts: FactValues = {},
+) => ({
+  ...facts,
   ...Object.fromEntries(
     own.map((field) => {
       const value = person.own[field.id];

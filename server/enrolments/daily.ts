@@ -7,6 +7,7 @@ import { wordValues } from '../cadences';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { readOwnFields } from '../lists';
+import { readFacts } from '../people';
 import { sphereNow } from '../planner';
 import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
@@ -116,8 +117,9 @@ async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<v
   if (errand?.to !== 'service') return;
   const [person] = await queries.enrolCandidates(tx, [personId], cadence.id);
   if (!person) return;
+  const facts = await readFacts(ctx, tx, [personId]);
   const words = wordingOf(beat.wordings, round, personId);
-  const filled = fillWords(words, wordValues(person, await readOwnFields(tx)));
+  const filled = fillWords(words, wordValues(person, await readOwnFields(tx), facts.get(personId)));
   const about = {
     personId,
     cadence: cadence.name,

@@ -21,7 +21,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { invalid } from '../api/errors';
 import { readOwnFields } from '../lists';
-import { asking, idsOf } from '../people';
+import { asking, idsOf, readFacts, type FactValues } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { cadencesIn, type BeatsHeld } from './beats';
 import { compareLoad } from './load';
@@ -53,7 +53,12 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
   const out = new Set(request.leaveOut);
   const own = await readOwnFields(ctx.db);
   const asked = people.filter((person) => !person.already_on);
-  const lacking = lackingOf(asked, cadence, own);
+  const facts = await readFacts(
+    ctx,
+    ctx.db,
+    asked.map(({ id }) => id),
+  );
+  const lacking = lackingOf(asked, cadence, own, facts);
   if (request.leaveOutLacking) for (const { id } of lacking) out.add(id);
   const joining = asked.filter(({ id }) => !out.has(id));
   const byLetter = cadence.rota ? await letterWeeks(ctx, cadence.id, joining) : null;
@@ -75,6 +80,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
   );
   return {
     own,
+    facts,
     cadence,
     sphere,
     asked,
@@ -94,7 +100,7 @@ export async function previewEnrol(
   ctx: Context,
   request: EnrolRequest & { samplePersonId: string | null },
 ): Promise<CallOutput<typeof previewEnrolment>> {
-  const { cadence, sphere, own, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
+  const { cadence, sphere, own, facts, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
     ctx,
     request,
   );
@@ -109,7 +115,7 @@ export async function previewEnrol(
     sample: sample && {
       id: sample.id,
       name: sample.name,
-      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, own),
+      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, own, facts),
     },
     candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
     lacking: lacking.slice(0, LACKING_SHOWN),
@@ -123,6 +129,7 @@ function lackingOf(
   people: readonly queries.EnrolCandidate[],
   cadence: Pick<Cadence, 'beats'>,
   own: readonly OwnField[],
+  facts: ReadonlyMap<string, FactValues>,
 ) {
   const lacking = lackingFor(cadence.beats);
   return people.flatMap((person) => {
@@ -134,7 +141,7 @@ function lackingOf(
       },
       refused: CHANNELS.filter((channel) => person.consent[channel]?.answer === 'no'),
       dates: yearlyDates(person),
-      values: wordValues(person, own),
+      values: wordValues(person, own, facts.get(person.id)),
     });
     return found.lacks.length > 0 ? [{ id: person.id, name: person.name, ...found }] : [];
   });
@@ -146,6 +153,7 @@ function sampleTouches(
   person: queries.EnrolCandidate,
   run: Run,
   own: readonly OwnField[],
+  facts: ReadonlyMap<string, FactValues>,
 ) {
   const span = { from: run.start, to: run.start + 3 * 366 };
   const cadences = cadencesIn(sphere);
@@ -153,7 +161,7 @@ function sampleTouches(
     .slice(0, TOUCHES_SHOWN)
     .map(({ beat, round, day }) => {
       const words = errandWords(cadences, beat) + wordingOf(beat.wordings, round, person.id);
-      const filled = fillWords(words, wordValues(person, own));
+      const filled = fillWords(words, wordValues(person, own, facts.get(person.id)));
       return {
         on: toPlainDate(day),
         kind: beat.kind,

@@ -1,12 +1,17 @@
 import type { Who } from '@/contract/filters';
-import { toCsv, writeVCard, columnLabel, type CardPerson } from '@/core/intake';
+import {
+  columnLabel,
+  toCsv,
+  writeVCard,
+  type CardPerson,
+  type ExportColumn,
+} from '@/core/intake';
 import { COLUMN_KEYS, type ImportTarget, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
-import type { Sql } from '../db';
 import { invalid } from '../api/errors';
 import { readOwnFields } from '../lists';
-import { asking, fieldsOf, idsOf, tiesOfMany } from '../people';
+import { asking, FACTS, fieldsOf, idsOf, readFacts, tiesOfMany } from '../people';
 import { readMemo, writeMemo } from '../settings';
 
 const CHOSEN = 'export-columns';
@@ -29,21 +34,26 @@ const USUAL: ImportTarget[] = [
 
 export async function columns(ctx: Context) {
   const own = await readOwnFields(ctx.db);
-  const keys: ImportTarget[] = [...COLUMN_KEYS, ...own.map(({ id }) => `own:${id}` as const)];
-  const chosen = (await readMemo<ImportTarget[]>(ctx.db, CHOSEN)) ?? USUAL;
+  const facts = ctx.house.of(FACTS);
+  const keys: ExportColumn[] = [
+    ...COLUMN_KEYS,
+    ...facts.map(({ key }) => `fact:${key}` as const),
+    ...own.map(({ id }) => `own:${id}` as const),
+  ];
+  const chosen = (await readMemo<ExportColumn[]>(ctx.db, CHOSEN)) ?? USUAL;
   return {
-    columns: keys.map((key) => ({ key, label: columnLabel(key, own) })),
+    columns: keys.map((key) => ({ key, label: columnLabel(key, own, facts) })),
     chosen: chosen.filter((key) => keys.includes(key)),
   };
 }
 
 export async function exportPeople(
   ctx: Context,
-  request: { who: Who; format: 'csv' | 'vcard'; columns: ImportTarget[] },
+  request: { who: Who; format: 'csv' | 'vcard'; columns: ExportColumn[] },
 ) {
   const ids = await idsOf(ctx.db, request.who, asking(ctx));
   const own = await readOwnFields(ctx.db);
-  const people = await readCards(ctx.db, ids, own, request.format === 'vcard');
+  const people = await readCards(ctx, ids, own, request.format === 'vcard');
   const name = `people-${ctx.clock.today()}`;
   if (request.format === 'vcard')
     return {
@@ -57,14 +67,14 @@ export async function exportPeople(
   return {
     fileName: `${name}.csv`,
     mime: 'text/csv;charset=utf-8',
-    content: toCsv(people, request.columns, own),
+    content: toCsv(people, request.columns, own, ctx.house.of(FACTS)),
     people: people.length,
   };
 }
 
 /** One person as a card to pass on: what others may know, without the owner's own notes and marks. */
 export async function card(ctx: Context, id: string): Promise<string | null> {
-  const [person] = await readCards(ctx.db, [id], [], true);
+  const [person] = await readCards(ctx, [id], [], true);
   if (!person) return null;
   const { fields } = person;
   return writeVCard({
@@ -75,6 +85,7 @@ export async function card(ctx: Context, id: string): Promise<string | null> {
     notes: [],
     ties: [],
     ownByName: {},
+    facts: {},
     fields: {
       ...fields,
       roles: [],
@@ -104,11 +115,12 @@ interface CardRow {
 }
 
 async function readCards(
-  sql: Sql,
+  ctx: Context,
   ids: readonly string[],
   own: readonly OwnField[],
   whole: boolean,
 ): Promise<CardPerson[]> {
+  const { db: sql } = ctx;
   const rows = await sql.query<CardRow>(
     `select p.*, c.name as circle,
        array(select g.name from person_tag pt join tag g on g.id = pt.tag_id
@@ -122,6 +134,7 @@ async function readCards(
      order by w.n`,
     [ids, whole],
   );
+  const facts = await readFacts(ctx, sql, ids);
   const names = new Map(own.map((field) => [field.id, field.name]));
   const ties = whole ? await tiesOfMany(sql, ids) : new Map<string, CardPerson['ties']>();
   return rows.map((row) => {
@@ -134,6 +147,7 @@ async function readCards(
       promiseDays: row.own_promise_days,
       notes: row.notes ?? [],
       lastTouch: row.last_on,
+      facts: facts.get(row.id) ?? {},
       ownByName: Object.fromEntries(
         Object.entries(fields.own).map(([id, value]) => [names.get(id) ?? id, value]),
       ),

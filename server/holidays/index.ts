@@ -1,1 +1,1 @@
-export { assertKnown, holidaysOff } from './holidays';
+export { assertKnown, countries, holidaysOff, publicHolidays, regionsOf } from './holidays';

@@ -8,6 +8,7 @@ import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api/errors';
 import { cleanFields, draftFields } from './clean-fields';
+import { assertCircle, findOrRefuse } from './find';
 import { settleHouseholds } from './households';
 import { insertNotes } from './notes';
 import * as queries from './queries';
@@ -73,12 +74,6 @@ export async function add(ctx: Context, draft: PersonDraft) {
   });
 }
 
-export async function assertCircle(sql: Sql, circleId: string | null): Promise<void> {
-  if (circleId === null) return;
-  const found = await sql.query('select 1 from circle where id = $1::uuid', [circleId]);
-  if (found.length === 0) throw notFound('There is no such circle.');
-}
-
 export async function edit(
   ctx: Context,
   id: string,
@@ -142,10 +137,4 @@ async function replaceTags(tx: Sql, personId: string, tags: readonly string[]): 
     tx,
     tags.map((tag) => ({ personId, tag })),
   );
-}
-
-export async function findOrRefuse(sql: Sql, id: string) {
-  const person = await queries.findPerson(sql, id);
-  if (!person) throw notFound('This person is not in your sphere any more.');
-  return person;
 }

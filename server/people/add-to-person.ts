@@ -3,7 +3,8 @@ import { enrich } from '@/core/people';
 
 import { act } from '../act';
 import type { Context } from '../context';
-import { findOrRefuse, rewrite, tagPeople } from './actions';
+import { rewrite, tagPeople } from './actions';
+import { findOrRefuse } from './find';
 import { cleanFields, draftFields } from './clean-fields';
 import { settleHouseholds } from './households';
 import { insertNotes } from './notes';

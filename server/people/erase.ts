@@ -12,7 +12,7 @@ import { invalid } from '../api/errors';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { addTask, type Recurring, type TaskHandler } from '../tasks';
-import { findOrRefuse } from './actions';
+import { findOrRefuse } from './find';
 
 /** Days after which deleted people are erased for good. */
 export const GRACE_DAYS = 30;
@@ -64,6 +64,8 @@ export const eraseExpired: Recurring = {
       await addTask(ctx.db, {
         key: `${ERASE}:${id}`,
         kind: ERASE,
+        // It goes with them, so that not even their id is left.
+        personId: id,
         payload: { id },
         now: ctx.clock.now(),
         again: true,
@@ -143,6 +145,16 @@ async function eraseFromHistory(tx: Sql, id: string, rows: readonly string[]): P
   // The longest first: a name that holds another one is taken out whole.
   for (const { name } of names.toSorted((a, b) => b.name.length - a.name.length))
     await tx.query(`update action set sentence = replace(sentence, $1, 'somebody erased')`, [name]);
+  // Without them an action is planned for everybody when it is undone.
+  await tx.query(
+    `update action set about = nullif(array_remove(about, $1::uuid), '{}') where $1::uuid = any(about)`,
+    [id],
+  );
+  // That something stood on a desk is counted on; of whom it was, is not kept.
+  await tx.query(
+    `update desk_pin set item_key = 'gone:' || gen_random_uuid() where item_key like '%' || $1::text || '%'`,
+    [id],
+  );
   // An action of which nothing is left to undo is no longer offered.
   await tx.query(
     `update action a set undone = true where a.id = any($1::uuid[])

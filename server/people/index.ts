@@ -1,4 +1,5 @@
-export { add as addPerson, assertCircle, findOrRefuse, tagPeople } from './actions';
+export { add as addPerson, tagPeople } from './actions';
+export { assertCircle, findOrRefuse } from './find';
 export { enrichPerson } from './add-to-person';
 export { ensureNamed } from './clean-fields';
 export { assertRules, filterWarnings } from './filter-faults';
@@ -13,6 +14,6 @@ export { contractFields, fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewrite-many';
 export { lookAlikes, readKnown, readKnownByKeys } from './same';
 export { insertTie, tiesOf, tiesOfMany } from './ties';
-export { FACTS, STORY_PARTS, type Fact, type StoryEvent, type StoryPart } from './slots';
+export { FACTS, readFacts, STORY_PARTS, type Fact, type FactValues, type StoryEvent, type StoryPart } from './slots';
 export { toStanding } from './standing';
 export { asking } from './conditions';

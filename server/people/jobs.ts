@@ -6,7 +6,7 @@ import { act, type Effects } from '../act';
 import { notFound } from '../api/errors';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { findOrRefuse } from './actions';
+import { findOrRefuse } from './find';
 
 interface JobRow {
   id: string;

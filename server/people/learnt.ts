@@ -1,5 +1,6 @@
 import type { Sql } from '../db';
-import { rewrite, tagPeople, findOrRefuse } from './actions';
+import { rewrite, tagPeople } from './actions';
+import { findOrRefuse } from './find';
 import { cleanFields } from './clean-fields';
 import { fieldsOf } from './records';
 

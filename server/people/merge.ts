@@ -15,7 +15,8 @@ import {
 import { invalid, notFound, Refusal } from '../api/errors';
 import type { Context } from '../context';
 import { maybeOne, type Sql } from '../db';
-import { findOrRefuse, rewrite } from './actions';
+import { rewrite } from './actions';
+import { findOrRefuse } from './find';
 import { GRACE_DAYS } from './erase';
 import { fieldsOf } from './records';
 import { samePairs } from './same';

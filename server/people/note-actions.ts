@@ -5,7 +5,7 @@ import { act, type Effects } from '../act';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { invalid, notFound } from '../api/errors';
-import { findOrRefuse } from './actions';
+import { findOrRefuse } from './find';
 import * as notes from './notes';
 import { toNote } from './records';
 

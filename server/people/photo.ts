@@ -4,7 +4,7 @@ import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
 import { invalid, Refusal } from '../api/errors';
-import { findOrRefuse } from './actions';
+import { findOrRefuse } from './find';
 
 const SIDE_PX = 320;
 const MAX_BYTES = 12 * 1024 * 1024;

@@ -2,6 +2,7 @@ import type { FieldType } from '@/core/people';
 import type { PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
+import type { Sql } from '../db';
 import { slot } from '../house';
 
 /** One line of a person's story that is no touch and no note. */
@@ -33,3 +34,27 @@ export interface Fact {
 
 export const FACTS = slot<Fact>('facts');
 
+
+/** The facts of one person as text, by key; null where there is none. */
+export type FactValues = Readonly<Record<string, string | null>>;
+
+/** What subjects know of these people, by their id; nobody is in it while nothing is. */
+export async function readFacts(
+  { house }: Context,
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, FactValues>> {
+  const facts = house.of(FACTS);
+  if (facts.length === 0) return new Map();
+  const values = facts.map(({ sql: value }) => `(${value})::text`).join(', ');
+  const rows = await sql.query<{ id: string; values: (string | null)[] }>(
+    `select p.id, array[${values}] as values from person p where p.id = any($1::uuid[])`,
+    [ids],
+  );
+  return new Map(
+    rows.map((row) => [
+      row.id,
+      Object.fromEntries(facts.map(({ key }, i) => [key, row.values[i] ?? null])),
+    ]),
+  );
+}

@@ -7,7 +7,7 @@ import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api/errors';
-import { findOrRefuse } from './actions';
+import { findOrRefuse } from './find';
 import { settleHouseholds } from './households';
 
 interface NewTie {

@@ -15,6 +15,7 @@ import {
   householdOf,
   jobsOf,
   notesOf,
+  readFacts,
   STORY_PARTS,
   tiesOf,
   toStanding,
@@ -48,6 +49,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   const values = wordValues(
     { ...(person as typeof person & FirstOfEach), own: fields.own },
     await readOwnFields(ctx.db),
+    (await readFacts(ctx, ctx.db, [id])).get(id),
   );
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
   const standing = standingOf(promise, sphere.options.today);

@@ -9,7 +9,7 @@ import { channelOf, needsOf, standingOf, type LastMade, type TouchKind } from '@
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
 import { readOwnFields } from '../lists';
-import { toStanding } from '../people';
+import { readFacts, toStanding } from '../people';
 import { addPins, groupBy, itemWords, plannedReason, sphereNow, type Sphere } from '../planner';
 import * as queries from './queries';
 
@@ -72,6 +72,7 @@ async function describe(
     groupBy(await queries.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
   ];
   const own = await readOwnFields(ctx.db);
+  const known = await readFacts(ctx, ctx.db, ids);
   return due.flatMap((touch) => {
     const person = facts.get(touch.item.personId)?.[0];
     if (!person) return [];
@@ -91,7 +92,7 @@ async function describe(
       source: touch.item.source,
       reason: plannedReason(ctx, sphere, touch, planned, made, today),
       standing: toStanding(standing),
-      words: itemWords(ctx, sphere, touch, wordValues(person, own)),
+      words: itemWords(ctx, sphere, touch, wordValues(person, own, known.get(person.id))),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
       refused: refusal(person.consent, touch.item.kind, today),
       lacks: missing(person, touch.item.kind),

@@ -5,8 +5,8 @@ import { partsOf, toDayNumber, toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
 import { register } from '../api/register';
-import { readSettings } from '../settings';
-import { countries, publicHolidays, regionsOf } from './holidays';
+import { countries, publicHolidays, regionsOf } from '../holidays';
+import { readSettings } from './queries';
 
 const DAYS_LISTED = 366;
 

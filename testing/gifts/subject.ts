@@ -1,0 +1,43 @@
+import { plainDate } from '@/core/time';
+import { TABLES } from '@/server/act';
+import { register, ROUTES } from '@/server/api';
+import type { Subject } from '@/server/house';
+import { FACTS, STORY_PARTS } from '@/server/people';
+
+import { add, list } from './actions';
+import { addGift, listGifts } from './contract';
+
+/** What was given to people: the worked example of docs/adding-a-subject.md. */
+export const gifts: Subject = {
+  name: 'gifts',
+  gives: [
+    TABLES({
+      table: 'gift',
+      rows: 'owner',
+      person: {
+        columns: ['person_id'],
+        merge: 'move',
+        says: ['gift', 'gifts'],
+        happened: true,
+      },
+    }),
+    ROUTES((router, ctx) => {
+      register(router, listGifts, async ({ params }) => ({ gifts: await list(ctx, params.id) }));
+      register(router, addGift, ({ params, body }) => add(ctx, params.id, body));
+    }),
+    FACTS({
+      key: 'gifts',
+      label: 'Gifts given',
+      type: 'number',
+      sql: 'select count(*) from gift g where g.person_id = p.id',
+    }),
+    STORY_PARTS(async (ctx, personId) =>
+      (await list(ctx, personId)).map(({ id, on, what }) => ({
+        id,
+        on: plainDate(on),
+        kind: 'cadence',
+        words: `Given: ${what}.`,
+      })),
+    ),
+  ],
+};
