@@ -1,6 +1,13 @@
 import { readFile } from 'node:fs/promises';
 
-import { addPerson, countPeople, erasePerson, eraseImpact, getPerson, listFacts } from '@/contract/people';
+import {
+  addPerson,
+  countPeople,
+  erasePerson,
+  eraseImpact,
+  getPerson,
+  listFacts,
+} from '@/contract/people';
 import { exportColumns, exportPeople } from '@/contract/exports';
 import { undoAction } from '@/contract/history';
 import { runImport, undoImport } from '@/contract/imports';

@@ -22,6 +22,8 @@ export interface Context {
   schema: number;
   /** What was written lately. */
   writes: Writes;
+  /** Requests that are being answered at this moment. */
+  inFlight: number;
 }
 
 /** The people whose plans something can change. */

@@ -54,6 +54,7 @@ export async function start(config: Config): Promise<Running> {
       version: packageJson.version,
       schema: opened.schema,
       writes: new Writes(),
+      inFlight: 0,
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);

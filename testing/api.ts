@@ -72,6 +72,7 @@ export async function startTestApi({
     version: 'test',
     schema: 1,
     writes: new Writes(),
+    inFlight: 0,
   };
   const app = createApp(ctx, { webDir: null, log });
   const server = await new Promise<Server>((done) => {

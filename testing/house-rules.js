@@ -20,12 +20,17 @@ const FLOORS = [
 ];
 const RANK = new Map(FLOORS.flat().map((name, rank) => [name, rank]));
 
-const IMPORT = /(?:^|\n)\s*(?:import|export)\b[^'"`;]*?from\s*['"]([^'"]+)['"]|import\(\s*['"]([^'"]+)['"]/g;
+const IMPORT =
+  /(?:^|\n)\s*(?:import|export)\b[^'"`;]*?from\s*['"]([^'"]+)['"]|import\(\s*['"]([^'"]+)['"]/g;
 
 const EXTENSIONS = ['', '.ts', '.tsx', '/index.ts', '/index.tsx'];
 
 function resolveImport(from, to) {
-  const base = to.startsWith('@/') ? join(ROOT, to.slice(2)) : to.startsWith('.') ? resolve(dirname(from), to) : null;
+  const base = to.startsWith('@/')
+    ? join(ROOT, to.slice(2))
+    : to.startsWith('.')
+      ? resolve(dirname(from), to)
+      : null;
   if (!base) return null;
   for (const extension of EXTENSIONS) {
     const path = base + extension;
@@ -87,7 +92,8 @@ module.exports = {
       create: (context) => ({
         Program(node) {
           const path = circleOf(context.filename);
-          if (path) context.report({ node, message: `It imports itself: ${path.map(named).join(' → ')}` });
+          if (path)
+            context.report({ node, message: `It imports itself: ${path.map(named).join(' → ')}` });
         },
       }),
     },
@@ -98,11 +104,17 @@ module.exports = {
           const own = subjectOf(file);
           if (!own || /\.test\.ts$/.test(file)) return;
           if (!RANK.has(own))
-            return context.report({ node, message: `“${own}” stands on no floor: put it on one in testing/house-rules.js.` });
+            return context.report({
+              node,
+              message: `“${own}” stands on no floor: put it on one in testing/house-rules.js.`,
+            });
           for (const other of imports().get(file) ?? []) {
             const name = subjectOf(other);
             if (name && RANK.get(name) > RANK.get(own))
-              context.report({ node, message: `${own} may not import ${named(other)}, which stands above it.` });
+              context.report({
+                node,
+                message: `${own} may not import ${named(other)}, which stands above it.`,
+              });
           }
         },
       }),

@@ -8,6 +8,9 @@ const UNKNOWN = { locale: 'en-US', currency: 'USD' };
 export function useMoney({ whole = false } = {}): (minor: number) => string {
   const { locale, currency } = useRead(getSettings).data?.settings ?? UNKNOWN;
   const style = { style: 'currency', currency } as const;
-  const format = new Intl.NumberFormat(locale, whole ? { ...style, maximumFractionDigits: 0 } : style);
+  const format = new Intl.NumberFormat(
+    locale,
+    whole ? { ...style, maximumFractionDigits: 0 } : style,
+  );
   return (minor) => format.format(minor / 100);
 }

@@ -123,12 +123,7 @@ function Days({ settings }: { settings: Settings }) {
           value={zone}
           onChangeText={setZone}
         />
-        <Field
-          label="Currency"
-          className="w-[110px]"
-          value={currency}
-          onChangeText={setCurrency}
-        />
+        <Field label="Currency" className="w-[110px]" value={currency} onChangeText={setCurrency} />
         <Field
           label="Numbers as in"
           className="w-[140px]"

@@ -7,6 +7,8 @@ export interface Work {
   /** Null while it is not known. */
   of: number | null;
   stop: AbortController;
+  /** Requests that wait for this work itself. */
+  own: number;
 }
 
 const works = new WeakMap<Context, Work>();
@@ -14,7 +16,13 @@ const works = new WeakMap<Context, Work>();
 export const workOf = (ctx: Context): Work | undefined => works.get(ctx);
 
 export function startWork(ctx: Context, what: string): Work {
-  const work = { what, done: 0, of: null, stop: new AbortController() };
+  const work = {
+    what,
+    done: 0,
+    of: null,
+    stop: new AbortController(),
+    own: Math.min(1, ctx.inFlight),
+  };
   works.set(ctx, work);
   return work;
 }

@@ -28,10 +28,7 @@ export const REACT_AGAIN = 'react';
  * Runs the reactions to a write. The write is done and stays: a reaction that fails is told in the
  * log and put among the tasks, which run it again, about everybody.
  */
-export async function react(
-  ctx: Context,
-  { plan, about = plan, topics }: Effects,
-): Promise<void> {
+export async function react(ctx: Context, { plan, about = plan, topics }: Effects): Promise<void> {
   for (const reaction of ctx.house.of(REACTIONS)) {
     if (!reaction.to.some((topic) => topics.includes(topic))) continue;
     try {

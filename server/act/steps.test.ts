@@ -44,7 +44,9 @@ async function everything() {
   );
   const all: Record<string, unknown> = {};
   for (const { name } of tables)
-    all[name] = await api.ctx.db.query(`select to_jsonb(t) as row from public."${name}" t order by 1`);
+    all[name] = await api.ctx.db.query(
+      `select to_jsonb(t) as row from public."${name}" t order by 1`,
+    );
   return all;
 }
 
@@ -59,9 +61,9 @@ async function underWay() {
 
 test('people who come in are seen by nobody until all of them are here; others are served meanwhile', async () => {
   await api.call(addPerson, { body: { givenName: 'Ana', email: 'ana@example.com' } });
-  const importing = bring(1_200);
+  const importing = bring(4_000);
   const work = await underWay();
-  expect(work).toMatchObject({ what: 'Importing many.csv', of: 1_200 });
+  expect(work).toMatchObject({ what: 'Importing many.csv', of: 4_000 });
   const seen = new Set<number>();
   while ((await api.call(getWork)).work) {
     seen.add(await count());
@@ -69,15 +71,15 @@ test('people who come in are seen by nobody until all of them are here; others a
   }
   await importing;
   // The last look may come after the end.
-  seen.delete(1_201);
+  seen.delete(4_001);
   expect([...seen]).toEqual([1]);
-  expect(await count()).toBe(1_201);
+  expect(await count()).toBe(4_001);
 });
 
 test('an import that is called off leaves nothing behind', async () => {
   await api.call(addPerson, { body: { givenName: 'Ana', email: 'p7@example.com' } });
   const before = await everything();
-  const importing = bring(1_500).catch((error: Error) => error.message);
+  const importing = bring(2_500).catch((error: Error) => error.message);
   await underWay();
   expect(await api.call(cancelWork)).toEqual({ cancelled: true });
   expect(await importing).toBe(
@@ -88,11 +90,11 @@ test('an import that is called off leaves nothing behind', async () => {
 });
 
 test('a second large action waits its turn with a sentence', async () => {
-  const importing = bring(800);
+  const importing = bring(3_000);
   await underWay();
   await expect(bring(300, 5_000)).rejects.toThrow('Importing many.csv is under way.');
   await importing;
-  expect(await count()).toBe(800);
+  expect(await count()).toBe(3_000);
 });
 
 test('what a process that ended left half-done is taken back at the next start', async () => {
@@ -102,9 +104,10 @@ test('what a process that ended left half-done is taken back at the next start',
   let stuck = () => {};
   void actInSteps(api.ctx, 'Half', async (step) => {
     await step((tx) =>
-      tx.query(`update person set company = 'Half', version = version + 1 where id = any($1::uuid[])`, [
-        all.slice(0, 200),
-      ]),
+      tx.query(
+        `update person set company = 'Half', version = version + 1 where id = any($1::uuid[])`,
+        [all.slice(0, 200)],
+      ),
     );
     await new Promise<void>((done) => (stuck = done));
     throw new Error('never');
@@ -117,8 +120,7 @@ test('what a process that ended left half-done is taken back at the next start',
 });
 
 test('what somebody else changed meanwhile stays when a large action is taken back', async () => {
-  await bring(600);
-  const { rows } = await api.call(listPeople, { query: { sort: 'name', limit: 500 } });
+  await bring(2_500);
   const body = { who: { filter: {} }, change: { do: 'circle' as const, circleId: CIRCLE } };
   const changing = api.call(changeMany, { body }).catch((error: Error) => error.message);
   await underWay();
@@ -134,7 +136,6 @@ test('what somebody else changed meanwhile stays when a large action is taken ba
   expect(await changing).toMatch(/called off/);
   const sheet = await api.call(getPerson, { params: { id: one!.id } });
   expect(sheet).toMatchObject({ fields: { company: 'New firm' }, circle: null });
-  expect(rows.length).toBe(500);
   expect(await api.ctx.db.query('select 1 from person where circle_id is not null')).toEqual([]);
 });
 

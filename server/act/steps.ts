@@ -18,7 +18,15 @@ export interface Step {
 /** Called off by the owner while it was under way. */
 export class CalledOff extends Error {}
 
-const breathe = () => new Promise(setImmediate);
+/** Milliseconds that a step waits for others at most. */
+const MOST_PATIENCE_MS = 150;
+
+/** Lets others go first: whoever is being answered gets all that they ask of the database. */
+async function letOthersGo(ctx: Context, own: number): Promise<void> {
+  await new Promise(setImmediate);
+  for (let waited = 0; ctx.inFlight > own && waited < MOST_PATIENCE_MS; waited += 2)
+    await new Promise((done) => setTimeout(done, 2));
+}
 
 /**
  * Runs a large action in many short transactions, so that nobody else waits for long. It can be
@@ -30,7 +38,10 @@ const breathe = () => new Promise(setImmediate);
 export async function actInSteps<R extends Acted>(
   ctx: Context,
   what: string,
-  work: (step: Step, actionId: string) => Promise<{ done: R; last?: (tx: Sql) => Promise<unknown> }>,
+  work: (
+    step: Step,
+    actionId: string,
+  ) => Promise<{ done: R; last?: (tx: Sql) => Promise<unknown> }>,
   { undoes = null }: { undoes?: string | null } = {},
 ) {
   const other = workOf(ctx);
@@ -50,7 +61,7 @@ export async function actInSteps<R extends Acted>(
       });
       return await answer(ctx, actionId, done);
     } catch (error) {
-      await rollBack(ctx, actionId);
+      await rollBack(ctx, actionId, own.own);
       if (error instanceof CalledOff)
         throw conflict(`${what} was called off. Everything is as it was before.`);
       throw error;
@@ -63,7 +74,7 @@ export async function actInSteps<R extends Acted>(
 function stepper(ctx: Context, own: Work, actionId: string): Step {
   const { signal } = own.stop;
   const step = async <T>(work: (tx: Sql) => Promise<T>): Promise<T> => {
-    await breathe();
+    await letOthersGo(ctx, own.own);
     if (signal.aborted) throw new CalledOff();
     return ctx.db.transaction(async (tx) => {
       await noteUnder(tx, actionId);
@@ -75,9 +86,9 @@ function stepper(ctx: Context, own: Work, actionId: string): Step {
 }
 
 /** Takes back everything an action did, in short steps, and forgets it. */
-async function rollBack(ctx: Context, actionId: string): Promise<void> {
+async function rollBack(ctx: Context, actionId: string, own = 0): Promise<void> {
   for (const run of await runsOf(ctx.db, actionId)) {
-    await breathe();
+    await letOthersGo(ctx, own);
     await takeBack(ctx, actionId, run);
   }
   await ctx.db.query('delete from action where id = $1::uuid', [actionId]);

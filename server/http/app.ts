@@ -43,6 +43,11 @@ export function createApp(ctx: Context, options: AppOptions): Express {
     }),
   );
   app.use(compression());
+  app.use((_, response, next) => {
+    ctx.inFlight += 1;
+    response.once('close', () => (ctx.inFlight -= 1));
+    next();
+  });
   app.use('/api', apiRouter(ctx, options.log));
   app.use('/form', publicForm(ctx), answerFailure(options.log));
   if (options.standins) app.use('/standins', options.standins);

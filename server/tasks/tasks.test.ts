@@ -118,6 +118,7 @@ test('a task of a kind that nobody handles waits, and says so', async () => {
   expect(await findTask(api.ctx.db, 'old')).toMatchObject({
     state: 'ready',
     attempts: 0,
-    outcome: 'This Pen Pal does not know how to do “from another time”. It waits for one that does.',
+    outcome:
+      'This Pen Pal does not know how to do “from another time”. It waits for one that does.',
   });
 });

@@ -37,7 +37,7 @@ create index change_row on change (row_id);
 -- names its batch in `penpal.arriving`: `person` shows the others. (When person_all gets a column,
 -- make the view anew; a test compares the two.)
 create table arriving (
-  batch_id uuid primary key references import_batch (id)
+  batch_id uuid primary key references import_batch (id) on delete cascade
 );
 alter table person rename to person_all;
 drop view person_standing;
