@@ -49,16 +49,16 @@ const sphereOf = (people: number): PlanPerson[] =>
       keeperKind: 'call',
       asks: {
         [BEAT]:
-        i % 2 === 0
-          ? [
-              {
-                id: `e${i}`,
-                cadence: quarterly,
-                run: { start: today - (i % 90) },
-                settledUntil: today - 1,
-              },
-            ]
-          : [],
+          i % 2 === 0
+            ? [
+                {
+                  id: `e${i}`,
+                  cadence: quarterly,
+                  run: { start: today - (i % 90) },
+                  settledUntil: today - 1,
+                },
+              ]
+            : [],
       },
     };
   });
@@ -179,7 +179,10 @@ async function benchOutlook(): Promise<Figure[]> {
   const options = { ...optionsFor(2_000), capacity: 60 };
   const { sources: _, ...plain } = options;
   const threads = inThreads(resolve('dist/server/worker.mjs'));
-  const ms = await medianMs(() => threads.run('outlook', { people, options: plain, search: true }), 5);
+  const ms = await medianMs(
+    () => threads.run('outlook', { people, options: plain, search: true }),
+    5,
+  );
   let runs = 0;
   outlook({ people, options, search: true }, SOURCES, (n) => (runs = n));
   return [

@@ -61,7 +61,9 @@ export const Settings = z.object({
     .string()
     .refine((code) => isCurrency(code), 'This is not a currency. Try one like USD.'),
   /** BCP 47: how numbers and amounts are written. */
-  locale: z.string().refine((tag) => isLocale(tag), 'This is not a language tag. Try one like en-US.'),
+  locale: z
+    .string()
+    .refine((tag) => isLocale(tag), 'This is not a language tag. Try one like en-US.'),
 });
 export type Settings = z.infer<typeof Settings>;
 

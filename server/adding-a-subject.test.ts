@@ -7,11 +7,10 @@ import {
   eraseImpact,
   getPerson,
   listFacts,
-} from '@/contract/people';
+ listPeople } from '@/contract/people';
 import { exportColumns, exportPeople } from '@/contract/exports';
 import { undoAction } from '@/contract/history';
 import { runImport, undoImport } from '@/contract/imports';
-import { listPeople } from '@/contract/people';
 import { mergePeople, takeApart } from '@/contract/same';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
 import { addGift, listGifts } from '@/testing/gifts/contract';

@@ -152,7 +152,6 @@ export function enrolmentItems(
   return items;
 }
 
-
 export const beatSource: TouchSource = {
   name: BEAT,
   items: (personId, asks, context) =>

@@ -1,5 +1,11 @@
 import { moveToWorkingDay } from '@/core/calendar';
-import { asWished, itemKey, type ItemContext, type PlanItem, type TouchSource } from '@/core/planner';
+import {
+  asWished,
+  itemKey,
+  type ItemContext,
+  type PlanItem,
+  type TouchSource,
+} from '@/core/planner';
 import { spokenDate, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 import { expectedHold, type TouchKind } from '@/core/touches';
 
@@ -43,7 +49,6 @@ export function followUpItem(
   // Its day already counts in what was put off.
   return asWished(item, { ...context, putOffs: new Map() });
 }
-
 
 export const followUpSource: TouchSource = {
   name: FOLLOW_UP,

@@ -100,8 +100,7 @@ export function columnLabel(
   own: readonly OwnField[],
   facts: readonly Pick<FactInfo, 'key' | 'label'>[],
 ): string {
-  if (column.startsWith('own:'))
-    return own.find(({ id }) => column === `own:${id}`)?.name ?? '';
+  if (column.startsWith('own:')) return own.find(({ id }) => column === `own:${id}`)?.name ?? '';
   if (column.startsWith('fact:'))
     return facts.find(({ key }) => column === `fact:${key}`)?.label ?? '';
   return COLUMNS[column as ColumnKey].label;

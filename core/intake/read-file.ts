@@ -36,8 +36,11 @@ export interface FileFault {
 
 type Result = { ok: true; file: ReadFile } | { ok: false; fault: FileFault };
 
-const fail = (reason: FileFault['reason'], sentence: string, field: FileFault['field'] = 'content') =>
-  ({ ok: false, fault: { reason, sentence, field } }) as const;
+const fail = (
+  reason: FileFault['reason'],
+  sentence: string,
+  field: FileFault['field'] = 'content',
+) => ({ ok: false, fault: { reason, sentence, field } }) as const;
 
 /** Reads a CSV or vCard file or a pasted list as people. */
 export function readImportFile(file: FileToRead): Result {

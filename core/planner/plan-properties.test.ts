@@ -233,9 +233,7 @@ describe('the load of promises', () => {
     const result = plan(people, opt);
     const weeks = weeklyLoad(result, opt);
     expect(weeks).toHaveLength(13);
-    expect(weeks.reduce((sum, w) => sum + w.asked + w.keepers, 0)).toBe(
-      result.touches.length,
-    );
+    expect(weeks.reduce((sum, w) => sum + w.asked + w.keepers, 0)).toBe(result.touches.length);
     for (const week of weeks) {
       expect(week.capacity).toBe(30);
       expect(week.keepers).toBeLessThanOrEqual(30);

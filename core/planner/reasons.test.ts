@@ -57,7 +57,14 @@ function sentence(touch: PlannedTouch, all: Facts): string {
       : item.source === FOLLOW_UP
         ? followUpReason(item, all.followUpWords, all.today)
         : keeperReason(all);
-  return why + movedReason(touch, all, SOURCES.find(({ name }) => name === item.source));
+  return (
+    why +
+    movedReason(
+      touch,
+      all,
+      SOURCES.find(({ name }) => name === item.source),
+    )
+  );
 }
 
 const say = (
@@ -83,11 +90,7 @@ const keeper = { source: KEEPER };
 
 test.each([
   ['a beat', say({}), 'Quarterly: call.'],
-  [
-    'a later round',
-    say({ key: beatKey('e', 'b', 2) }),
-    'Quarterly, round three: call.',
-  ],
+  ['a later round', say({ key: beatKey('e', 'b', 2) }), 'Quarterly, round three: call.'],
   [
     'a beat from a day off',
     say({ nominal: now - 2 }, 'day_off'),

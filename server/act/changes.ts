@@ -56,7 +56,7 @@ export interface Run {
 }
 
 /** Changes that are reverted in one go: so few that others need not wait. */
-const AT_ONCE = 500;
+const AT_ONCE = 200;
 
 /** The changes of an action in reverse: runs of the same table and operation, not too long. */
 export const runsOf = (sql: Sql, actionId: string) =>
@@ -99,19 +99,26 @@ const params = (actionId: string, run: Run) => [
   run.op,
 ];
 
+/**
+ * The rows of a run with the rows of the table as they are now (`t`, null where one is gone). The id
+ * is read as the type that the table has; a function in `from` is called once a row, not once a column.
+ */
+const withPresent = (table: string, join: 'join' | 'left join') =>
+  `(${ROWS}) c cross join lateral jsonb_populate_record(null::${table}, jsonb_build_object('id', c.row_id)) k
+   ${join} ${table} t on t.id = k.id`;
+
 /** Rows of an update that are no longer as the action left them. */
 export const changedSince = (sql: Sql, actionId: string, run: Run) =>
   sql.query<{ row_id: string }>(
-    `select c.row_id from (${ROWS}) c left join ${tableIdent(run.table_name)} t on t.id = ${idOf(run)}
+    `select c.row_id from ${withPresent(tableIdent(run.table_name), 'left join')}
      where c.after is distinct from to_jsonb(t) limit 1`,
     params(actionId, run),
   );
 
-/** The id of a changed row, of the type that its table has. */
-const idOf = ({ table_name }: Run): string =>
-  `(jsonb_populate_record(null::${tableIdent(table_name)}, jsonb_build_object('id', c.row_id))).id`;
-
-/** Puts back what a run of changes did. With `kept`, columns that were changed since stay as they are. */
+/**
+ * Puts back what a run of changes did. With `kept`, what others wrote since stays: columns that they
+ * changed, and rows that they put where one was taken away.
+ */
 export async function revert(
   sql: Sql,
   actionId: string,
@@ -119,20 +126,20 @@ export async function revert(
   { kept = false } = {},
 ): Promise<void> {
   const table = tableIdent(run.table_name);
+  const all = params(actionId, run);
   if (run.op === 'insert') {
-    await sql.query(
-      `delete from ${table} where id in (select ${idOf(run)} from (${ROWS}) c)`,
-      params(actionId, run),
-    );
+    const ids = `select k.id from (${ROWS}) c
+      cross join lateral jsonb_populate_record(null::${table}, jsonb_build_object('id', c.row_id)) k`;
+    await sql.query(`delete from ${table} where id in (${ids})`, all);
     return;
   }
   const names = await writableColumns(sql, run.table_name);
   if (run.op === 'delete') {
     await sql.query(
-      `insert into ${table} (${names.join(', ')}) select ${names.map((name) => `(r.row).${name}`).join(', ')}
-       from (select jsonb_populate_record(null::${table}, c.before) as row from (${ROWS}) c) r
-       on conflict do nothing`,
-      params(actionId, run),
+      `insert into ${table} (${names.join(', ')}) select ${names.map((name) => `r.${name}`).join(', ')}
+       from (${ROWS}) c cross join lateral jsonb_populate_record(null::${table}, c.before) r
+       ${kept ? 'on conflict do nothing' : ''}`,
+      all,
     );
     return;
   }
@@ -142,14 +149,14 @@ export async function revert(
     : 'c.before';
   const set = names
     .filter((name) => name !== '"id"')
-    .map((name) => `${name} = (r.row).${name}`)
+    .map((name) => `${name} = r.${name}`)
     .join(', ');
   await sql.query(
-    `update ${table} u set ${set} from (
-       select t.id, jsonb_populate_record(null::${table}, ${back}) as row
-       from (${ROWS}) c join ${table} t on t.id = ${idOf(run)}) r
-     where u.id = r.id`,
-    params(actionId, run),
+    `with r as materialized (
+       select r.* from ${withPresent(table, 'join')}
+       cross join lateral jsonb_populate_record(null::${table}, ${back}) r)
+     update ${table} u set ${set} from r where u.id = r.id`,
+    all,
   );
 }
 

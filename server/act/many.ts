@@ -4,7 +4,7 @@ import { act, type Acted } from './act';
 import { actInSteps } from './steps';
 
 /** So many are changed in one transaction, which others can wait for. */
-export const STEP_SIZE = 250;
+export const STEP_SIZE = 100;
 
 /**
  * An action on each of `all`: in one transaction when they are few, else in steps that let others

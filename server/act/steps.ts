@@ -1,6 +1,6 @@
 import { TOPICS } from '@/contract/topics';
 
-import { conflict } from '../api/errors';
+import { conflict } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { answer, beginAction, closeAction, noteUnder, type Acted } from './act';
@@ -23,7 +23,8 @@ const MOST_PATIENCE_MS = 150;
 
 /** Lets others go first: whoever is being answered gets all that they ask of the database. */
 async function letOthersGo(ctx: Context, own: number): Promise<void> {
-  await new Promise(setImmediate);
+  // Whoever has just knocked is heard within a few turns.
+  for (let turn = 0; turn < 3; turn++) await new Promise(setImmediate);
   for (let waited = 0; ctx.inFlight > own && waited < MOST_PATIENCE_MS; waited += 2)
     await new Promise((done) => setTimeout(done, 2));
 }

@@ -1,6 +1,6 @@
 import { TOPICS } from '@/contract/topics';
 
-import { conflict, notFound } from '../api/errors';
+import { conflict, notFound } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { act } from './act';
@@ -8,7 +8,9 @@ import { changedSince, findAction, idsIn, markUndone, revert, runsOf, type Run }
 import { actInSteps } from './steps';
 import { personTables, TABLES } from './tables';
 
-const isForeignKeyFault = (error: unknown) => (error as { code?: string }).code === '23503';
+/** A row that refers to one that goes, or stands where one comes back. */
+const isInTheWay = (error: unknown) =>
+  ['23503', '23505'].includes((error as { code?: string }).code ?? '');
 
 /** Changes from which on an action is undone in steps. */
 const MANY = 1_000;
@@ -57,8 +59,7 @@ export async function undoAction(ctx: Context, id: string) {
       { undoes: id },
     );
   } catch (error) {
-    if (isForeignKeyFault(error))
-      throw conflict('Something newer builds on this. Undo that first.');
+    if (isInTheWay(error)) throw conflict('Something newer builds on this. Undo that first.');
     throw error;
   }
 }

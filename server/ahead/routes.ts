@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/planner';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import { readAhead } from './ahead';
 import { readConsistency } from './consistency';
 import * as trials from './trials';

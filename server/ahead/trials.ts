@@ -4,7 +4,7 @@ import { OUTLOOK_RUNS, type OutlookTask, type PlanPerson } from '@/core/planner'
 import { plural, toDayNumber } from '@/core/time';
 
 import { act } from '../act';
-import { invalid, notFound } from '../api/errors';
+import { invalid, notFound } from '../api';
 import { findCadence } from '../cadences';
 import type { Context } from '../context';
 import { newId } from '../db';

@@ -12,7 +12,7 @@ import { KIND_WORDS } from '@/core/touches';
 import { act } from '../act';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { conflict, invalid, notFound } from '../api/errors';
+import { conflict, invalid, notFound } from '../api';
 import { readOwnFields } from '../lists';
 import { FACTS } from '../people';
 import { readServices } from '../services';
@@ -64,7 +64,10 @@ async function assertErrands(
 
 async function assertWords(ctx: Context, draft: CadenceDraft): Promise<void> {
   const own = await readOwnFields(ctx.db);
-  const names = [...own.map(({ name }) => ownFieldName(name)), ...ctx.house.of(FACTS).map(({ key }) => key)];
+  const names = [
+    ...own.map(({ name }) => ownFieldName(name)),
+    ...ctx.house.of(FACTS).map(({ key }) => key),
+  ];
   const known = Object.fromEntries(names.map((name) => [name, null]));
   for (const words of draft.beats.flatMap(({ wordings }) => wordings)) {
     const filled = fillWords(words, known);

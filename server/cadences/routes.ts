@@ -2,7 +2,7 @@ import type { Router } from 'express';
 
 import * as api from '@/contract/cadences';
 
-import { register } from '../api/register';
+import { register } from '../api';
 import type { Context } from '../context';
 import * as actions from './actions';
 import { readCadences } from './queries';

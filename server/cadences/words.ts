@@ -18,11 +18,7 @@ export interface Nameable {
 }
 
 /** The merge fields of one person, the owner's own fields and what subjects know among them. */
-export const wordValues = (
-  person: Nameable,
-  own: readonly OwnField[],
-  facts: FactValues = {},
-) => ({
+export const wordValues = (person: Nameable, own: readonly OwnField[], facts: FactValues = {}) => ({
   ...facts,
   ...Object.fromEntries(
     own.map((field) => {

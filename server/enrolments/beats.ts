@@ -21,8 +21,13 @@ export const beats: TouchSource<BeatsHeld> = {
     // One that was built since is not among those held before.
     const known = before && enrolments.every((e) => before.has(e.cadence_id));
     const cadences = known ? before : new Map((await readCadences(sql)).map((c) => [c.id, c]));
-    const dates = new Map((await queries.planDates(sql, ids)).map((d) => [d.person_id, yearlyDates(d)]));
-    const settled = groupBy(await queries.planSettled(sql, ids), ({ enrolment_id }) => enrolment_id);
+    const dates = new Map(
+      (await queries.planDates(sql, ids)).map((d) => [d.person_id, yearlyDates(d)]),
+    );
+    const settled = groupBy(
+      await queries.planSettled(sql, ids),
+      ({ enrolment_id }) => enrolment_id,
+    );
     const enrolmentOf = (e: queries.EnrolmentRow): PlanEnrolment => {
       const marks = settled.get(e.id);
       return {

@@ -1,5 +1,11 @@
 import { fillWords, wordingOf } from '@/core/cadences';
-import { enrolmentsIn, isOver, passedBeats, type Passing, type PlanEnrolment } from '@/core/enrolments';
+import {
+  enrolmentsIn,
+  isOver,
+  passedBeats,
+  type Passing,
+  type PlanEnrolment,
+} from '@/core/enrolments';
 import type { ItemContext, PlanPerson } from '@/core/planner';
 import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 

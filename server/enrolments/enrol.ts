@@ -19,7 +19,7 @@ import { actOnMany } from '../act';
 import { findOrRefuseCadence, wordValues, yearlyDates } from '../cadences';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { invalid } from '../api/errors';
+import { invalid } from '../api';
 import { readOwnFields } from '../lists';
 import { asking, idsOf, readFacts, type FactValues } from '../people';
 import { sphereNow, type Sphere } from '../planner';
@@ -183,21 +183,27 @@ export async function enrol(ctx: Context, request: EnrolRequest) {
   const { cadence, joining, runs, alreadyOn } = await joiningOf(ctx, request);
   if (joining.length === 0) throw invalid('Nobody is left to enrol.', 'who');
   const people = plural(joining.length, 'person', 'people');
-  return actOnMany(ctx, `Enrolling ${people}`, joining, async (tx, some) => {
-    await queries.insertEnrolments(
-      tx,
-      some.map(({ id }) => ({
-        id: newId(),
-        person_id: id,
-        cadence_id: cadence.id,
-        start_on: toPlainDate(runs.get(id)!.start),
-      })),
-    );
-  }, () => ({
-    people: joining.length,
-    alreadyOn,
-    sentence: `Enrolled ${people} in ${cadence.name}`,
-    plan: joining.map(({ id }) => id),
-    topics: ['enrolments'],
-  }));
+  return actOnMany(
+    ctx,
+    `Enrolling ${people}`,
+    joining,
+    async (tx, some) => {
+      await queries.insertEnrolments(
+        tx,
+        some.map(({ id }) => ({
+          id: newId(),
+          person_id: id,
+          cadence_id: cadence.id,
+          start_on: toPlainDate(runs.get(id)!.start),
+        })),
+      );
+    },
+    () => ({
+      people: joining.length,
+      alreadyOn,
+      sentence: `Enrolled ${people} in ${cadence.name}`,
+      plan: joining.map(({ id }) => id),
+      topics: ['enrolments'],
+    }),
+  );
 }

@@ -28,7 +28,7 @@ import { act, actOnMany, STEP_SIZE } from '../act';
 import { findOrRefuseCadence } from '../cadences';
 import type { Context, Plans } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../api/errors';
+import { conflict, invalid, notFound } from '../api';
 import { asking, idsOf } from '../people';
 import * as queries from './queries';
 import * as rotas from './rota-queries';
@@ -55,7 +55,10 @@ async function namesOf(
 ) {
   const ids = new Set(await idsOf(sql, { filter: who }, asking(ctx), among));
   for (const id of await rotas.putOn(sql, cadence_id, among)) ids.add(id);
-  return (await rotas.rotaNames(sql, [...ids])).map((row) => ({ id: row.id, name: row[name_part] }));
+  return (await rotas.rotaNames(sql, [...ids])).map((row) => ({
+    id: row.id,
+    name: row[name_part],
+  }));
 }
 
 const toRow = (id: string, cadenceId: string, d: RotaDraft): Omit<rotas.RotaRow, 'assigned'> => ({

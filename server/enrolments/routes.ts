@@ -4,7 +4,7 @@ import * as cadences from '@/contract/cadences';
 import * as api from '@/contract/enrolments';
 import * as rotaApi from '@/contract/rota';
 
-import { register } from '../api/register';
+import { register } from '../api';
 import type { Context } from '../context';
 import { tryDraft } from './change';
 import { enrol, previewEnrol } from './enrol';
@@ -21,13 +21,9 @@ export function enrolmentRoutes(router: Router, ctx: Context): void {
   );
   register(router, api.previewEnrolment, ({ body }) => previewEnrol(ctx, body));
   register(router, api.enrol, ({ body }) => enrol(ctx, body));
-  register(router, api.stopEnrolments, ({ body }) =>
-    running.stop(ctx, body.ids, body.reason),
-  );
+  register(router, api.stopEnrolments, ({ body }) => running.stop(ctx, body.ids, body.reason));
   register(router, api.pauseEnrolments, ({ body }) => running.pause(ctx, body.ids));
-  register(router, api.resumeEnrolments, ({ body }) =>
-    running.resume(ctx, body.ids, body.mode),
-  );
+  register(router, api.resumeEnrolments, ({ body }) => running.resume(ctx, body.ids, body.mode));
   register(router, rotaApi.getRota, ({ params }) => rota.read(ctx, params.id));
   register(router, rotaApi.tryRota, ({ params, body }) => rota.tryOut(ctx, params.id, body));
   register(router, rotaApi.saveRota, ({ params, body }) => rota.save(ctx, params.id, body));

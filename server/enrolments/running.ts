@@ -5,7 +5,7 @@ import type { TouchKind } from '@/core/touches';
 
 import { act } from '../act';
 import type { Context } from '../context';
-import { conflict, invalid } from '../api/errors';
+import { conflict, invalid } from '../api';
 import { findOrRefuseCadence } from '../cadences';
 import { sphereNow } from '../planner';
 import { cadencesIn } from './beats';
@@ -62,7 +62,11 @@ export async function resume(ctx: Context, ids: readonly string[], mode: 'carry_
   const move = mode === 'carry_on' ? queries.carryOn : queries.catchUp;
   return act(ctx, async (tx) => {
     await move(tx, idsIn(paused), ctx.clock.today());
-    return { sentence: `Resumed ${what} for ${who}`, plan: peopleIn(paused), topics: ['enrolments'] };
+    return {
+      sentence: `Resumed ${what} for ${who}`,
+      plan: peopleIn(paused),
+      topics: ['enrolments'],
+    };
   });
 }
 

@@ -1,15 +1,9 @@
 import type { Who } from '@/contract/filters';
-import {
-  columnLabel,
-  toCsv,
-  writeVCard,
-  type CardPerson,
-  type ExportColumn,
-} from '@/core/intake';
+import { columnLabel, toCsv, writeVCard, type CardPerson, type ExportColumn } from '@/core/intake';
 import { COLUMN_KEYS, type ImportTarget, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
-import { invalid } from '../api/errors';
+import { invalid } from '../api';
 import { readOwnFields } from '../lists';
 import { asking, FACTS, fieldsOf, idsOf, readFacts, tiesOfMany } from '../people';
 import { readMemo, writeMemo } from '../settings';

@@ -3,8 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/exports';
 
 import type { Context } from '../context';
-import { notFound } from '../api/errors';
-import { register } from '../api/register';
+import { notFound, register } from '../api';
 import { assertRules } from '../people';
 import * as actions from './actions';
 

@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/gaps';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import * as actions from './actions';
 
 export function gapRoutes(router: Router, ctx: Context): void {

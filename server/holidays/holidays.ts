@@ -2,7 +2,7 @@ import Holidays from 'date-holidays';
 
 import { addDays, partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
 
-import { invalid } from '../api/errors';
+import { invalid } from '../api';
 
 export interface Holiday {
   on: DayNumber;

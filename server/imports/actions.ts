@@ -14,7 +14,7 @@ import {
 } from '../act';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { conflict, invalid, notFound, Refusal } from '../api/errors';
+import { conflict, invalid, notFound, Refusal } from '../api';
 import { readOwnFields } from '../lists';
 import { assertCircle, namesOf } from '../people';
 import { findDoubles, joinsOf } from './joining';
@@ -178,10 +178,7 @@ export async function undo(ctx: Context, batchId: string) {
     throw conflict(
       `This import is longer ago than the ${KEPT_DAYS} days for which Pen Pal keeps what it takes to undo.`,
     );
-  const tables = emptyingOrder(
-    personTables(ctx.house.of(TABLES)),
-    await references(ctx.db),
-  );
+  const tables = emptyingOrder(personTables(ctx.house.of(TABLES)), await references(ctx.db));
   const ids = await queries.batchPeople(ctx.db, batchId);
   return actInSteps(ctx, `Taking back ${batch.file_name}`, async (step) => {
     let removed = 0;

@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/imports';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import * as actions from './actions';
 import { listBatches } from './queries';
 

@@ -5,7 +5,7 @@ import { NOBODY, type PersonFields } from '@/core/people';
 import { act } from '../act';
 import type { Context } from '../context';
 import { one } from '../db';
-import { Refusal } from '../api/errors';
+import { Refusal } from '../api';
 import { addPerson, enrichPerson, lookAlikes } from '../people';
 import type { Answers } from './page';
 

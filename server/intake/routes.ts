@@ -4,7 +4,7 @@ import { rateLimit } from 'express-rate-limit';
 import * as api from '@/contract/intake';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import { readForm, saveForm, takeIn } from './actions';
 import { closedPage, crowdedPage, formPage, thanksPage, type Answers } from './page';
 

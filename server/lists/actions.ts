@@ -6,7 +6,7 @@ import { plural } from '@/core/time';
 import { act, type Effects } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../api/errors';
+import { conflict, invalid, notFound } from '../api';
 import * as queries from './queries';
 
 const WORDS: Record<ListName, string> = {
@@ -20,7 +20,10 @@ const WORDS: Record<ListName, string> = {
 
 export async function readAll(ctx: Context): Promise<CallOutput<typeof readLists>> {
   const { db } = ctx;
-  const circles = await queries.readEntries<queries.EntryRow & { promise_days: number | null }>(db, 'circle');
+  const circles = await queries.readEntries<queries.EntryRow & { promise_days: number | null }>(
+    db,
+    'circle',
+  );
   return {
     role: await queries.readEntries(db, 'role'),
     standing: await queries.readEntries(db, 'standing'),
@@ -95,7 +98,9 @@ export async function change(
     });
     const renamed = name !== undefined && name !== entry.name;
     const people =
-      renamed && isNamed(list) ? await queries.renameInPeople(tx, list, entry.name, name) : entry.people;
+      renamed && isNamed(list)
+        ? await queries.renameInPeople(tx, list, entry.name, name)
+        : entry.people;
     const sentence = renamed
       ? `Renamed ${entry.name} to ${name} for ${plural(people, 'person', 'people')}`
       : `Changed the ${WORDS[list]} ${entry.name}`;

@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/lists';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import * as actions from './actions';
 
 export function listRoutes(router: Router, ctx: Context): void {

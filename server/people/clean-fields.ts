@@ -10,7 +10,7 @@ import {
 import { OWN_WANTS, readDate, readEmail, readOwnValue, readPhone } from '@/core/intake';
 
 import type { Sql } from '../db';
-import { invalid } from '../api/errors';
+import { invalid } from '../api';
 import { ensureEntries, readOwnFields } from '../lists';
 
 /** Keeps what can be read, each once; refuses what can't be. */

@@ -8,7 +8,7 @@ import {
   type PersonTable,
   type Reference,
 } from '../act';
-import { invalid } from '../api/errors';
+import { invalid } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { addTask, type Recurring, type TaskHandler } from '../tasks';

@@ -9,7 +9,7 @@ import {
 
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { invalid } from '../api/errors';
+import { invalid } from '../api';
 import { readOwnFields } from '../lists';
 import { FACTS } from './slots';
 

@@ -1,4 +1,4 @@
-import { notFound } from '../api/errors';
+import { notFound } from '../api';
 import type { Sql } from '../db';
 import * as queries from './queries';
 

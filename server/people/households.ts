@@ -4,7 +4,7 @@ import { salutations, type Address, type Member } from '@/core/people';
 import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../api/errors';
+import { conflict, invalid, notFound } from '../api';
 import { findOrRefuse } from './find';
 
 interface HomeRow {

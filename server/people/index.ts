@@ -14,6 +14,14 @@ export { contractFields, fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewrite-many';
 export { lookAlikes, readKnown, readKnownByKeys } from './same';
 export { insertTie, tiesOf, tiesOfMany } from './ties';
-export { FACTS, readFacts, STORY_PARTS, type Fact, type FactValues, type StoryEvent, type StoryPart } from './slots';
+export {
+  FACTS,
+  readFacts,
+  STORY_PARTS,
+  type Fact,
+  type FactValues,
+  type StoryEvent,
+  type StoryPart,
+} from './slots';
 export { toStanding } from './standing';
 export { asking } from './conditions';

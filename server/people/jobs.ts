@@ -3,7 +3,7 @@ import type { addJob, editJob } from '@/contract/story';
 import { plainDate } from '@/core/time';
 
 import { act, type Effects } from '../act';
-import { notFound } from '../api/errors';
+import { notFound } from '../api';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
 import { findOrRefuse } from './find';

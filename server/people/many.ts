@@ -6,7 +6,7 @@ import { plural } from '@/core/time';
 import { actOnMany } from '../act';
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { notFound } from '../api/errors';
+import { notFound } from '../api';
 import { ensureEntries, readOwnFields } from '../lists';
 import { tagPeople } from './actions';
 import { assertCircle } from './find';

@@ -12,7 +12,7 @@ import {
   type Effects,
   type PersonTable,
 } from '../act';
-import { invalid, notFound, Refusal } from '../api/errors';
+import { invalid, notFound, Refusal } from '../api';
 import type { Context } from '../context';
 import { maybeOne, type Sql } from '../db';
 import { rewrite } from './actions';
@@ -42,7 +42,8 @@ async function mergeInto(
     circleId: take.includes('circle') ? gone.circle_id : (keep.circle_id ?? gone.circle_id),
     ownPromiseDays: keep.own_promise_days ?? gone.own_promise_days,
   });
-  for (const table of personTables(ctx.house.of(TABLES))) await mergeRows(tx, table, keepId, goneId);
+  for (const table of personTables(ctx.house.of(TABLES)))
+    await mergeRows(tx, table, keepId, goneId);
   await tx.query(
     `update person p set deleted_on = $3::date, merged_into = $1::uuid, household_id = null,
        version = version + 1 where id = $2::uuid`,

@@ -4,7 +4,7 @@ import type { editNote } from '@/contract/story';
 import { act, type Effects } from '../act';
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { invalid, notFound } from '../api/errors';
+import { invalid, notFound } from '../api';
 import { findOrRefuse } from './find';
 import * as notes from './notes';
 import { toNote } from './records';

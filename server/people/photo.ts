@@ -3,7 +3,7 @@ import sharp from 'sharp';
 import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { invalid, Refusal } from '../api/errors';
+import { invalid, Refusal } from '../api';
 import { findOrRefuse } from './find';
 
 const SIDE_PX = 320;

@@ -50,7 +50,11 @@ export async function listPeople(
   const where = filterSql(filter, asking, params, stand);
   // By match, names that begin with the words come first; no standing is needed to cut the page.
   const order = sort === 'match' ? searchOrder(filter, params) : ORDER[sort];
-  const [day, limit, offset] = [params.add(asking.today), params.add(page.limit), params.add(page.offset)];
+  const [day, limit, offset] = [
+    params.add(asking.today),
+    params.add(page.limit),
+    params.add(page.offset),
+  ];
   // The page is cut first; what each row shows is looked up only for the rows on it.
   const rows = await sql.query<ListedPerson & { total: number; at: number }>(
     `with page as materialized (

@@ -7,8 +7,7 @@ import * as story from '@/contract/story';
 import { readTypedLine } from '@/core/intake';
 
 import type { Context } from '../context';
-import { notFound } from '../api/errors';
-import { register } from '../api/register';
+import { notFound, register } from '../api';
 import * as actions from './actions';
 import { assertRules, filterWarnings } from './filter-faults';
 import { enrichPerson } from './add-to-person';
@@ -78,9 +77,7 @@ function manyRoutes(router: Router, ctx: Context): void {
 }
 
 function storyRoutes(router: Router, ctx: Context): void {
-  register(router, story.addNote, ({ params, body }) =>
-    notes.writeNote(ctx, params.id, body.body),
-  );
+  register(router, story.addNote, ({ params, body }) => notes.writeNote(ctx, params.id, body.body));
   register(router, story.editNote, ({ params, body }) => notes.changeNote(ctx, params.id, body));
   register(router, story.removeNote, ({ params }) => notes.removeNote(ctx, params.id));
   register(router, story.addTie, ({ params, body }) => ties.add(ctx, params.id, body));

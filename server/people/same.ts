@@ -1,20 +1,13 @@
 import type { PersonDraft } from '@/contract/record';
 import type { LookAlike } from '@/contract/people';
 import { NOBODY } from '@/core/people';
-import {
-  compare,
-  matchKeys,
-  traitsOf,
-  type Known,
-  type Pair,
-  type TraitFields,
-} from '@/core/same';
+import { compare, matchKeys, traitsOf, type Known, type Pair, type TraitFields } from '@/core/same';
 import { plainDate } from '@/core/time';
 
 import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { invalid, notFound } from '../api/errors';
+import { invalid, notFound } from '../api';
 import { draftFields } from './clean-fields';
 import { contractFields } from './records';
 

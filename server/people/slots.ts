@@ -34,7 +34,6 @@ export interface Fact {
 
 export const FACTS = slot<Fact>('facts');
 
-
 /** The facts of one person as text, by key; null where there is none. */
 export type FactValues = Readonly<Record<string, string | null>>;
 

@@ -85,7 +85,11 @@ export const people: Subject = {
         happened: true,
       },
     }),
-    TABLES({ table: 'not_same', rows: 'owner', person: { columns: ['a', 'b'], merge: mergeApart } }),
+    TABLES({
+      table: 'not_same',
+      rows: 'owner',
+      person: { columns: ['a', 'b'], merge: mergeApart },
+    }),
     TABLES({
       table: 'dismissed',
       rows: 'owner',

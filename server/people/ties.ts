@@ -6,7 +6,7 @@ import { closesCircle, otherSide, type TieKind, type TieSeen } from '@/core/peop
 import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../api/errors';
+import { conflict, invalid, notFound } from '../api';
 import { findOrRefuse } from './find';
 import { settleHouseholds } from './households';
 

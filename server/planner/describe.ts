@@ -40,9 +40,7 @@ export function plannedReason(
     holiday: sphere.holidays.get(item.nominal) ?? null,
     today,
   };
-  const why = source
-    ? source.why(touch, sphere.held.get(item.source), today)
-    : keeperReason(facts);
+  const why = source ? source.why(touch, sphere.held.get(item.source), today) : keeperReason(facts);
   return why + movedReason(touch, facts, source?.core);
 }
 

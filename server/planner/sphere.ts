@@ -75,9 +75,7 @@ export const calendarOf = (
 });
 
 export const holidaysOf = (ctx: Context, settings: OwnerSettings): Map<DayNumber, string> =>
-  new Map(
-    holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]),
-  );
+  new Map(holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]));
 
 function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
   const setups = kindSetups(kinds);

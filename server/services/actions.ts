@@ -8,7 +8,7 @@ import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { findOrRefuse } from '../people';
 import { findTask } from '../tasks';
-import { conflict, notFound } from '../api/errors';
+import { conflict, notFound } from '../api';
 import { post, queueAgain } from './calls';
 import { payloadOf, type About } from './payload';
 import * as queries from './queries';
@@ -62,7 +62,12 @@ export async function create(ctx: Context, draft: Draft) {
   return act(ctx, async (tx) => {
     const id = newId(ctx.clock.nowMs());
     await queries.insertService(tx, { id, ...draft, secret: newSecret() });
-    return { id, sentence: `Added the service ${draft.name}`, plan: 'nobody', topics: ['services'] };
+    return {
+      id,
+      sentence: `Added the service ${draft.name}`,
+      plan: 'nobody',
+      topics: ['services'],
+    };
   });
 }
 

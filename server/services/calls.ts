@@ -73,7 +73,13 @@ export async function queueCall(
   const now = ctx.clock.now();
   const body = await payloadOf(tx, 'beat', now, about);
   const payload: Call = { serviceId, itemKey, body, ...(fault ? { fault } : {}) };
-  await addTask(tx, { key: taskKey(itemKey), kind: queries.CALL, personId: about.personId, payload, now });
+  await addTask(tx, {
+    key: taskKey(itemKey),
+    kind: queries.CALL,
+    personId: about.personId,
+    payload,
+    now,
+  });
 }
 
 /** Makes a call that was given up once more; answers whether there was such a one. */

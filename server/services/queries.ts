@@ -40,7 +40,10 @@ export const updateService = (sql: Sql, s: Omit<ServiceRow, 'secret'>) =>
   sql.query('update service set name = $2, url = $3 where id = $1::uuid', [s.id, s.name, s.url]);
 
 export async function removeService(sql: Sql, id: string): Promise<void> {
-  await sql.query(`delete from task where kind = '${CALL}' and payload ->> 'serviceId' = $1::text`, [id]);
+  await sql.query(
+    `delete from task where kind = '${CALL}' and payload ->> 'serviceId' = $1::text`,
+    [id],
+  );
   await sql.query('delete from service where id = $1::uuid', [id]);
 }
 

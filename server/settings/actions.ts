@@ -5,7 +5,7 @@ import { isTimeZone } from '@/core/zones';
 import { assertKnown, holidaysOff } from '../holidays';
 import { act } from '../act';
 import type { Context } from '../context';
-import { invalid, Refusal } from '../api/errors';
+import { invalid, Refusal } from '../api';
 import * as queries from './queries';
 
 export async function save(ctx: Context, change: Partial<Settings>) {

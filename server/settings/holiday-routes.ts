@@ -4,7 +4,7 @@ import * as api from '@/contract/almanac';
 import { partsOf, toDayNumber, toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import { countries, publicHolidays, regionsOf } from '../holidays';
 import { readSettings } from './queries';
 

@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/settings';
 
 import type { Context } from '../context';
-import { register } from '../api/register';
+import { register } from '../api';
 import { runDue } from '../tasks';
 import * as actions from './actions';
 import { readCircles } from './queries';

@@ -2,7 +2,7 @@ import type { Router } from 'express';
 
 import { getPerson } from '@/contract/people';
 
-import { register } from '../api/register';
+import { register } from '../api';
 import type { Context } from '../context';
 import { readSheet } from './sheet';
 

@@ -25,7 +25,7 @@ import {
 import { act, actOnMany, type Acted } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../api/errors';
+import { conflict, invalid, notFound } from '../api';
 import { findOrRefuse, learn } from '../people';
 import { markedWith, settleAtSource, sphereNow, type Sphere } from '../planner';
 import { readSettings } from '../settings';
@@ -179,9 +179,13 @@ export async function putOff(ctx: Context, itemKey: string, until: PlainDate | n
   const { sphere, item, name } = await findPlanned(ctx, itemKey);
   const wished = until ?? toPlainDate(roomiestDay(sphere.plan, sphere.options, item.item));
   return act(ctx, async (tx) => {
-      const day = await putBack(ctx, tx, sphere, item, wished);
-      const why = until === null ? ', the day with most room' : '';
-      return { sentence: `${name} comes back ${spokenDate(day, today)}${why}`, plan: [item.item.personId], topics: ['enrolments'] };
+    const day = await putBack(ctx, tx, sphere, item, wished);
+    const why = until === null ? ', the day with most room' : '';
+    return {
+      sentence: `${name} comes back ${spokenDate(day, today)}${why}`,
+      plan: [item.item.personId],
+      topics: ['enrolments'],
+    };
   });
 }
 
@@ -190,8 +194,15 @@ export async function swap(ctx: Context, itemKey: string, kind: TouchKind) {
   const { item, name } = await findPlanned(ctx, itemKey);
   const today = ctx.clock.today();
   return act(ctx, async (tx) => {
-      await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: today, touch_id: null }, kind));
-      return { sentence: `${name}: ${KIND_WORDS[kind].noun} instead`, plan: [item.item.personId], topics: ['enrolments'] };
+    await queries.upsertMark(
+      tx,
+      mark(ctx, item, { fate: 'put_off', until: today, touch_id: null }, kind),
+    );
+    return {
+      sentence: `${name}: ${KIND_WORDS[kind].noun} instead`,
+      plan: [item.item.personId],
+      topics: ['enrolments'],
+    };
   });
 }
 
@@ -200,8 +211,8 @@ export async function skip(ctx: Context, itemKey: string) {
   if (item.item.source === KEEPER)
     throw invalid('This touch keeps a promise. Put it off, or change the promise.', 'itemKey');
   return act(ctx, async (tx) => {
-      await settle(ctx, tx, sphere, item, 'skipped', null, sphere.options.today);
-      return { sentence: `Let go for ${name}`, plan: [item.item.personId], topics: ['enrolments'] };
+    await settle(ctx, tx, sphere, item, 'skipped', null, sphere.options.today);
+    return { sentence: `Let go for ${name}`, plan: [item.item.personId], topics: ['enrolments'] };
   });
 }
 

@@ -30,7 +30,9 @@ export const upkeep: Subject = {
       afterWrites: true,
       run: async ({ db, clock, dataDir }) => {
         if (!dataDir) return BY_SERVER;
-        return (await backupDaily(db, dataDir, clock.realMs())) ? 'Made.' : 'There is one of today.';
+        return (await backupDaily(db, dataDir, clock.realMs()))
+          ? 'Made.'
+          : 'There is one of today.';
       },
     }),
   ],

@@ -3,7 +3,7 @@ import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 import { act } from '../act';
 import type { Context } from '../context';
 import { maybeOne, newId, type Sql } from '../db';
-import { conflict, notFound } from '../api/errors';
+import { conflict, notFound } from '../api';
 import { asking, assertRules, countPeople, filterWarnings } from '../people';
 
 interface ViewRow {
@@ -122,6 +122,10 @@ export async function remove(ctx: Context, id: string) {
     if (!row) throw notFound('This view is not there any more.');
     const joins = fed.map(({ name }) => name).join(' or ');
     const also = joins ? `; nobody joins ${joins} by it any more` : '';
-    return { sentence: `Took the view ${row.name} away${also}`, plan: 'nobody', topics: ['views', 'cadences'] };
+    return {
+      sentence: `Took the view ${row.name} away${also}`,
+      plan: 'nobody',
+      topics: ['views', 'cadences'],
+    };
   });
 }
