@@ -4,7 +4,7 @@ import { rename } from 'node:fs/promises';
 import { fillDemo, LIVED_DAYS } from '@/demo';
 
 import { readConfig, StartFault, type Config } from './config';
-import { DataDirHeld, lockDataDir } from './db';
+import { DatabaseHeld, DataDirHeld, lockDataDir } from './db';
 import { readMemo, writeMemo } from './settings';
 import { start, type Running } from './start';
 
@@ -50,7 +50,8 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: unknown) => {
-  const known = error instanceof StartFault || error instanceof DataDirHeld;
+  const known =
+    error instanceof StartFault || error instanceof DataDirHeld || error instanceof DatabaseHeld;
   const message = error instanceof Error ? error.message : String(error);
   console.error(known || /^Pen Pal |^This data /.test(message) ? message : error);
   process.exit(1);

@@ -3,3 +3,4 @@ export * from './ids';
 export * from './lock';
 export * from './migrate';
 export * from './open';
+export { DatabaseHeld, lockDatabase } from './postgres';

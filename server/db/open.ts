@@ -6,7 +6,7 @@ import type { Db } from './db';
 import { lockDataDir } from './lock';
 import { migrate, readMigrations } from './migrate';
 import { openPglite } from './pglite';
-import { openPostgres } from './postgres';
+import { lockDatabase, openPostgres } from './postgres';
 
 export interface OpenOptions {
   /** A PostgreSQL server to use instead of PGlite. */
@@ -32,8 +32,23 @@ const DISK_FULL = (dir: string) => `The disk that holds ${dir} is full. Make roo
 export async function openDb(options: OpenOptions): Promise<OpenDb> {
   const migrations = await readMigrations(options.migrationsDir);
   if (options.url) {
+    const release = await lockDatabase(options.url);
     const db = openPostgres(options.url);
-    return { db, schema: await migrate(db, migrations), close: () => db.close() };
+    try {
+      const schema = await migrate(db, migrations);
+      return {
+        db,
+        schema,
+        close: async () => {
+          await db.close();
+          await release();
+        },
+      };
+    } catch (error) {
+      await db.close();
+      await release();
+      throw error;
+    }
   }
   await assertWritable(options.dataDir);
   const release = await lockDataDir(options.dataDir);

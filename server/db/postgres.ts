@@ -12,6 +12,39 @@ const PARSERS = new Map<number, (text: string) => unknown>([
   [pg.types.builtins.NUMERIC, Number],
 ]);
 
+/** Any number, as long as every Pen Pal takes the same. */
+const LOCK_KEY = 4310;
+
+export class DatabaseHeld extends Error {
+  constructor() {
+    super(
+      'This database is already open in another Pen Pal. Close that one first, or choose another database with PENPAL_DATABASE_URL.',
+    );
+  }
+}
+
+/**
+ * Takes the database for this process: two would each plan from a sphere of their own, and drift
+ * apart. The server gives it back when the connection ends, however that comes about.
+ *
+ * @throws DatabaseHeld when another process has it
+ */
+export async function lockDatabase(url: string): Promise<() => Promise<void>> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  const { rows } = await client.query<{ taken: boolean }>(
+    'select pg_try_advisory_lock($1) as taken',
+    [LOCK_KEY],
+  );
+  if (!rows[0]?.taken) {
+    await client.end();
+    throw new DatabaseHeld();
+  }
+  // Nothing else is asked of this connection; that it breaks is seen by those that are.
+  client.on('error', () => {});
+  return () => client.end();
+}
+
 /** Opens a pool on a PostgreSQL server (15 or later). */
 export function openPostgres(url: string): Db {
   const pool = new pg.Pool({

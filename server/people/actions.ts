@@ -6,7 +6,7 @@ import type { PersonFields } from '@/core/people';
 import { act } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { conflict, invalid, notFound } from '../api';
+import { conflict, invalid } from '../api';
 import { cleanFields, draftFields } from './clean-fields';
 import { assertCircle, findOrRefuse } from './find';
 import { settleHouseholds } from './households';
