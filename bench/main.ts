@@ -5,6 +5,7 @@ import { benchDates, benchPlan } from './plan';
 import { benchSame } from './same';
 import { benchDesk, benchEnrol, benchImport } from './server';
 import { printTable } from './table';
+import { benchUserReading, benchUserWriting } from './user';
 
 /** Each part prints its table when it is measured, so that a fault in one loses no other. */
 const PARTS = [
@@ -14,6 +15,8 @@ const PARTS = [
   benchEnrol,
   benchImport,
   benchSame,
+  benchUserReading,
+  benchUserWriting,
   benchPeople,
   benchDurability,
   benchPage,

@@ -82,10 +82,15 @@ export async function act<R extends Acted>(
 }
 
 /** After the commit: plans are known to be stale, others react, and the screens are told. */
-export async function answer<R extends Acted>(ctx: Context, actionId: string, done: R) {
+export async function answer<R extends Acted>(
+  ctx: Context,
+  actionId: string,
+  done: R,
+  { large = false } = {},
+) {
   ctx.writes.touch(done.topics);
   ctx.writes.note(done.plan);
-  await react(ctx, done);
+  await react(ctx, done, large);
   const { plan: _, topics: __, about: ___, ...rest } = done;
   return { ...rest, actionId, topics: topicsOf(done) };
 }

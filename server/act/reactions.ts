@@ -15,6 +15,8 @@ export interface Reaction {
   name: string;
   /** It runs after a write that touches one of these. */
   to: readonly Topic[];
+  /** Only after actions in many steps. */
+  large?: boolean;
   /** Told whom the write was about. Must be idempotent: one that fails is run again. */
   run(ctx: Context, people: Plans): Promise<void>;
 }
@@ -28,8 +30,13 @@ export const REACT_AGAIN = 'react';
  * Runs the reactions to a write. The write is done and stays: a reaction that fails is told in the
  * log and put among the tasks, which run it again, about everybody.
  */
-export async function react(ctx: Context, { plan, about = plan, topics }: Effects): Promise<void> {
+export async function react(
+  ctx: Context,
+  { plan, about = plan, topics }: Effects,
+  large: boolean,
+): Promise<void> {
   for (const reaction of ctx.house.of(REACTIONS)) {
+    if (reaction.large && !large) continue;
     if (!reaction.to.some((topic) => topics.includes(topic))) continue;
     try {
       await reaction.run(ctx, about);

@@ -60,7 +60,7 @@ export async function actInSteps<R extends Acted>(
         await last?.(tx);
         await closeAction(tx, actionId, done);
       });
-      return await answer(ctx, actionId, done);
+      return await answer(ctx, actionId, done, { large: true });
     } catch (error) {
       await rollBack(ctx, actionId, own.own);
       if (error instanceof CalledOff)

@@ -1,3 +1,6 @@
+import { TOPICS } from '@/contract/topics';
+
+import { REACTIONS } from '../act';
 import type { Subject } from '../house';
 import { RECURRING } from '../tasks';
 import { refreshStatistics } from './statistics';
@@ -9,6 +12,12 @@ const BY_SERVER = 'The PostgreSQL server sees to it.';
 export const upkeep: Subject = {
   name: 'upkeep',
   gives: [
+    REACTIONS({
+      name: 'statistics',
+      to: TOPICS,
+      large: true,
+      run: async ({ db }) => void (await refreshStatistics(db)),
+    }),
     RECURRING({
       name: 'statistics',
       afterWrites: true,
