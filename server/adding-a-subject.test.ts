@@ -7,7 +7,8 @@ import {
   eraseImpact,
   getPerson,
   listFacts,
- listPeople } from '@/contract/people';
+  listPeople,
+} from '@/contract/people';
 import { exportColumns, exportPeople } from '@/contract/exports';
 import { undoAction } from '@/contract/history';
 import { runImport, undoImport } from '@/contract/imports';

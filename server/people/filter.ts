@@ -84,16 +84,23 @@ const placesOf = (like: string): string[] => [
 ];
 const likeWord = (word: string, params: Params) => params.add(`%${escapeLike(word)}%`);
 
-const exactSql = (word: string, params: Params): string =>
-  `p.id in (${placesOf(likeWord(word, params)).join(' union all ')})`;
+/**
+ * Among the ids of a query that is run once: as an array, so that no plan, however little is known of
+ * the tables, runs it again for each person.
+ */
+const among = (ids: readonly string[]): string => `p.id = any(array(${ids.join(' union all ')}))`;
+
+const exactSql = (word: string, params: Params): string => among(placesOf(likeWord(word, params)));
 
 /** Spelled or sounding alike; numbers and very short words are not guessed at. */
 function nearSql(word: string, params: Params): string {
   if (word.length < 3 || /\d/.test(word)) return exactSql(word, params);
   const [text, sounds] = [params.add(word), params.add([...new Set(soundsOf(word))])];
-  return `p.id in (select id from person where search_text %> ${text}
-    union all select id from person where sounds && ${sounds}::text[]
-    union all select person_id from note where search_text %> ${text})`;
+  return among([
+    `select id from person where search_text %> ${text}`,
+    `select id from person where sounds && ${sounds}::text[]`,
+    `select person_id from note where search_text %> ${text}`,
+  ]);
 }
 
 const WORD: Record<Stand, (word: string, params: Params) => string> = {
