@@ -56,3 +56,7 @@ export function addressKey(address: Pick<Address, 'line' | 'city' | 'postalCode'
   const where = address.postalCode.replace(/\W/g, '').slice(0, 5).toLowerCase();
   return `${line}|${where || fold(address.city)}`;
 }
+
+/** The key of the home at an address; empty where there is none, or it is an office, which nobody shares. */
+export const homeKey = (address: Address | undefined): string =>
+  address && !/work|office/i.test(address.label) ? (addressKey(address) ?? '') : '';

@@ -2,7 +2,7 @@ import { TOPICS } from '@/contract/topics';
 
 import { conflict } from '../api';
 import type { Context } from '../context';
-import type { Sql } from '../db';
+import { refreshStatistics, type Sql } from '../db';
 import { answer, beginAction, closeAction, noteUnder, type Acted } from './act';
 import { forgetRun, revert, runsOf, type Run } from './changes';
 import { endWork, startWork, workOf, type Work } from './progress';
@@ -74,8 +74,14 @@ export async function actInSteps<R extends Acted>(
 
 function stepper(ctx: Context, own: Work, actionId: string): Step {
   const { signal } = own.stop;
+  let [steps, refreshAt] = [0, 4];
   const step = async <T>(work: (tx: Sql) => Promise<T>): Promise<T> => {
     await letOthersGo(ctx, own.own);
+    // What was planned for a table when it was empty is ruinous when it is full.
+    if (++steps === refreshAt) {
+      await refreshStatistics(ctx.db);
+      refreshAt *= 4;
+    }
     if (signal.aborted) throw new CalledOff();
     return ctx.db.transaction(async (tx) => {
       await noteUnder(tx, actionId);

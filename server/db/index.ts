@@ -4,3 +4,4 @@ export * from './lock';
 export * from './migrate';
 export * from './open';
 export { DatabaseHeld, lockDatabase } from './postgres';
+export { refreshStatistics } from './statistics';

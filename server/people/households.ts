@@ -1,5 +1,4 @@
-import { addressKey } from '@/core/same';
-import { salutations, type Address, type Member } from '@/core/people';
+import { salutations, type Member } from '@/core/people';
 
 import { act } from '../act';
 import type { Context } from '../context';
@@ -10,17 +9,11 @@ import { findOrRefuse } from './find';
 interface HomeRow {
   id: string;
   household_id: string | null;
-  family_name: string;
-  home: Address | null;
+  /** Empty for who has no mailing address, or an office for one. */
+  home_key: string;
 }
 
-const FEW_KEYS = 200;
-
-/** Shared offices are no homes. */
-const isHome = (address: Address | null) => address && !/work|office/i.test(address.label);
-
-const homeKey = (row: Pick<HomeRow, 'home'>): string | null =>
-  isHome(row.home) ? addressKey(row.home!) : null;
+const HOME = 'id, household_id, home_key';
 
 /**
  * Puts people into the household of whom they live with: a partner, or somebody at the same mailing
@@ -29,7 +22,7 @@ const homeKey = (row: Pick<HomeRow, 'home'>): string | null =>
  */
 export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise<string[]> {
   const rows = await tx.query<HomeRow>(
-    `select id, household_id, family_name, addresses -> 0 as home from person
+    `select ${HOME} from person
      where id = any($1::uuid[]) and household_id is null and not lives_apart
        and archived_on is null and deleted_on is null`,
     [ids],
@@ -38,30 +31,24 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
     tx,
     rows.map(({ id }) => id),
   );
-  const keys = [...new Set(rows.map(homeKey).filter((key) => key !== null))];
+  const keys = [...new Set(rows.map((row) => row.home_key).filter(Boolean))];
   if (keys.length === 0 && partners.size === 0) return [];
-  // Very many keys are slower to look up one by one than everybody is to read.
-  const few = keys.length <= FEW_KEYS;
   const neighbours = await tx.query<HomeRow>(
-    `select id, household_id, family_name, addresses -> 0 as home from person
-     where ${few ? 'match_keys && $1::text[]' : 'address_line <> $1'} and not lives_apart
+    `select ${HOME} from person where home_key = any($1::text[]) and home_key <> '' and not lives_apart
        and archived_on is null and deleted_on is null order by id`,
-    [few ? keys.map((key) => `a:${key}`) : ''],
+    [keys],
   );
   const atHome = new Map<string, HomeRow[]>();
-  for (const row of neighbours) {
-    const key = homeKey(row);
-    if (key) atHome.set(key, [...(atHome.get(key) ?? []), row]);
-  }
+  for (const row of neighbours)
+    atHome.set(row.home_key, [...(atHome.get(row.home_key) ?? []), row]);
   const settled = new Map<string, string>();
   const made: string[] = [];
   const householdOf = (row: HomeRow) => settled.get(row.id) ?? row.household_id;
   for (const row of rows) {
     if (householdOf(row)) continue;
-    const key = homeKey(row);
     const others = [
       ...(partners.get(row.id) ?? []),
-      ...((key && atHome.get(key)) || []).filter(({ id }) => id !== row.id),
+      ...(atHome.get(row.home_key) ?? []).filter(({ id }) => id !== row.id),
     ];
     const [other] = others;
     if (!other) continue;
@@ -77,7 +64,7 @@ export async function settleHouseholds(tx: Sql, ids: readonly string[]): Promise
 
 async function partnersOf(tx: Sql, ids: readonly string[]): Promise<Map<string, HomeRow[]>> {
   const rows = await tx.query<HomeRow & { of: string }>(
-    `select t.of, p.id, p.household_id, p.family_name, p.addresses -> 0 as home from (
+    `select t.of, p.id, p.household_id, p.home_key from (
        select person_id as of, other_id as id from tie where kind = 'partner' and person_id = any($1::uuid[])
        union select other_id, person_id from tie where kind = 'partner' and other_id = any($1::uuid[])) t
      join person p on p.id = t.id and not p.lives_apart and p.archived_on is null and p.deleted_on is null`,

@@ -1,5 +1,5 @@
 import { displayName, fold, NOBODY, searchText, sortName, type PersonFields } from '@/core/people';
-import { matchKeys, nameSounds, traitsOf } from '@/core/same';
+import { homeKey, matchKeys, nameSounds, traitsOf } from '@/core/same';
 
 import type { PersonFields as ContractFields } from '@/contract/record';
 
@@ -7,7 +7,7 @@ import { newId } from '../db';
 import type { NoteRecord } from './notes';
 
 /** Counts the rules by which keys and sounds are made; people with older ones are keyed anew at start. */
-export const KEYS_VERSION = 1;
+export const KEYS_VERSION = 2;
 
 /** The columns that hold what a person's fields hold, by field. */
 const COLUMN_OF: Record<keyof PersonFields, string> = {
@@ -58,6 +58,7 @@ export interface PersonRecord {
   sort_name: string;
   keys_version: number;
   match_keys: string[];
+  home_key: string;
   sounds: string[];
   [column: string]: unknown;
 }
@@ -69,7 +70,7 @@ export const PERSON_COLUMNS = `id uuid, version int, prefix text, given_name tex
   source text, preferred text, language text, favourite boolean, would_refer text, would_refer_on date,
   own jsonb, consent jsonb, circle_id uuid, own_promise_days int, added_on date, batch_id uuid,
   household_id uuid, lives_apart boolean, name text, search_text text, sort_name text, keys_version int,
-  match_keys text[], sounds text[]`;
+  match_keys text[], home_key text, sounds text[]`;
 
 export const fieldsOf = (row: Record<string, unknown>): PersonFields =>
   Object.fromEntries(
@@ -122,6 +123,7 @@ export function lookedUpBy(fields: PersonFields) {
     sort_name: sortName(fields),
     keys_version: KEYS_VERSION,
     match_keys: matchKeys(traits),
+    home_key: homeKey(fields.addresses[0]),
     sounds: nameSounds(traits),
   };
 }

@@ -42,9 +42,9 @@ export async function refreshKeys(sql: Sql): Promise<number> {
   const fresh = rows.map((row) => ({ id: row.id, ...lookedUpBy(fieldsOf(row)) }));
   await sql.query(
     `update person p set name = r.name, search_text = r.search_text, sort_name = r.sort_name, keys_version = r.keys_version,
-       match_keys = r.match_keys, sounds = r.sounds
+       match_keys = r.match_keys, home_key = r.home_key, sounds = r.sounds
      from json_to_recordset($1::json) as r (id uuid, name text, search_text text, sort_name text, keys_version int,
-       match_keys text[], sounds text[]) where p.id = r.id`,
+       match_keys text[], home_key text, sounds text[]) where p.id = r.id`,
     [JSON.stringify(fresh)],
   );
   return rows.length;

@@ -1,3 +1,5 @@
+import { setInterval } from 'node:timers';
+
 import type { Context } from '../context';
 import { HANDLERS, RECURRING, type Ran, type Recurring, type TaskHandler } from './handlers';
 import {

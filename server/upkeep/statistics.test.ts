@@ -3,7 +3,7 @@ import { changeMany } from '@/contract/many';
 import { listPeople } from '@/contract/people';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
 
-import { refreshStatistics } from './statistics';
+import { refreshStatistics } from '../db';
 
 let api: TestApi;
 beforeAll(async () => {

@@ -1,9 +1,9 @@
 import { TOPICS } from '@/contract/topics';
 
 import { REACTIONS } from '../act';
+import { refreshStatistics } from '../db';
 import type { Subject } from '../house';
 import { RECURRING } from '../tasks';
-import { refreshStatistics } from './statistics';
 import { backupDaily, checkpointWhenLong } from './upkeep';
 
 const BY_SERVER = 'The PostgreSQL server sees to it.';

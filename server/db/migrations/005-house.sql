@@ -40,6 +40,9 @@ create table arriving (
   batch_id uuid primary key references import_batch (id) on delete cascade
 );
 alter table person rename to person_all;
+-- The home at the mailing address, as core writes it; who share it share a household.
+alter table person_all add column home_key text not null default '';
+create index person_home on person_all (home_key) where home_key <> '';
 drop view person_standing;
 create view person as
   select * from person_all
@@ -72,13 +75,12 @@ where p.archived_on is null and p.deleted_on is null;
 -- Makes the standings of these people, or of everybody, what they are now.
 create function settle_standings(ids uuid[]) returns void language plpgsql as $$
 begin
-  -- Named one by one they are looked up by index, whatever is known of the tables.
-  delete from person_standing s where s.person_id = any(ids)
-    and not exists (select 1 from standing_now n where n.person_id = s.person_id);
-  insert into person_standing as s (person_id, promise_days, due_on)
-    select n.person_id, n.promise_days, n.due_on from standing_now n where n.person_id = any(ids)
+  execute 'delete from person_standing s where s.person_id = any($1)
+    and not exists (select 1 from standing_now n where n.person_id = s.person_id)' using ids;
+  execute 'insert into person_standing as s (person_id, promise_days, due_on)
+    select n.person_id, n.promise_days, n.due_on from standing_now n where n.person_id = any($1)
   on conflict (person_id) do update set promise_days = excluded.promise_days, due_on = excluded.due_on
-    where (s.promise_days, s.due_on) is distinct from (excluded.promise_days, excluded.due_on);
+    where (s.promise_days, s.due_on) is distinct from (excluded.promise_days, excluded.due_on)' using ids;
 end $$;
 
 insert into person_standing select * from standing_now;
@@ -132,9 +134,9 @@ declare ids uuid[];
 begin
   execute 'select array_agg(distinct person_id) from changed_rows' into ids;
   if ids is null then return null; end if;
-  delete from last_touch where person_id = any(ids);
-  insert into last_touch (person_id, hold, on_day)
-    select person_id, hold, max(on_day) from touch where person_id = any(ids) group by person_id, hold;
+  execute 'delete from last_touch where person_id = any($1)' using ids;
+  execute 'insert into last_touch (person_id, hold, on_day)
+    select person_id, hold, max(on_day) from touch where person_id = any($1) group by person_id, hold' using ids;
   perform settle_standings(ids);
   return null;
 end $$;
@@ -155,9 +157,9 @@ begin
   execute 'select array_agg(distinct person_id) from
     (select person_id from old_touches union select person_id from new_touches) t' into ids;
   if ids is null then return null; end if;
-  delete from last_touch where person_id = any(ids);
-  insert into last_touch (person_id, hold, on_day)
-    select person_id, hold, max(on_day) from touch where person_id = any(ids) group by person_id, hold;
+  execute 'delete from last_touch where person_id = any($1)' using ids;
+  execute 'insert into last_touch (person_id, hold, on_day)
+    select person_id, hold, max(on_day) from touch where person_id = any($1) group by person_id, hold' using ids;
   perform settle_standings(ids);
   return null;
 end $$;
