@@ -41,18 +41,15 @@ export interface Prepared {
   circles: ReadonlyMap<string, string>;
 }
 
-/** Puts the rows of each person together, and the names they use on the owner's lists. */
-export async function prepare(
+/** Puts the rows of each person together. */
+export const prepare = async (
   tx: Sql,
   people: readonly ImportedPerson[],
   joins: Joins,
-): Promise<Prepared> {
-  await ensureNamed(
-    tx,
-    people.map(({ fields }) => fields),
-  );
-  return { targets: targetsOf(people, joins), circles: await queries.circleIdsByName(tx) };
-}
+): Promise<Prepared> => ({
+  targets: targetsOf(people, joins),
+  circles: await queries.circleIdsByName(tx),
+});
 
 /** Writes some of those coming in; who surely is somebody else is joined to them. */
 export async function writeTargets(
@@ -61,6 +58,10 @@ export async function writeTargets(
   { circles }: Prepared,
   batch: Batch,
 ): Promise<void> {
+  await ensureNamed(
+    tx,
+    targets.flatMap(({ rows }) => rows.map(({ fields }) => fields)),
+  );
   const added = targets.filter(({ isNew }) => isNew);
   await insertPeople(
     tx,
