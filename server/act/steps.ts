@@ -3,6 +3,7 @@ import { TOPICS } from '@/contract/topics';
 import { conflict } from '../api';
 import type { Context } from '../context';
 import { refreshStatistics, type Sql } from '../db';
+import { Stopped } from '../threads';
 import { answer, beginAction, closeAction, noteUnder, type Acted } from './act';
 import { forgetRun, revert, runsOf, type Run } from './changes';
 import { endWork, startWork, workOf, type Work } from './progress';
@@ -63,7 +64,7 @@ export async function actInSteps<R extends Acted>(
       return await answer(ctx, actionId, done, { large: true });
     } catch (error) {
       await rollBack(ctx, actionId, own.own);
-      if (error instanceof CalledOff)
+      if (error instanceof CalledOff || error instanceof Stopped)
         throw conflict(`${what} was called off. Everything is as it was before.`);
       throw error;
     }

@@ -33,14 +33,19 @@ interface File {
 }
 
 /** Reads a file or a pasted list; refuses with a sentence what can't be read at all. */
-async function read(ctx: Context, { content, pasted, mapping }: File): Promise<ReadFile> {
-  const result = await ctx.threads.run('readFile', {
+async function read(
+  ctx: Context,
+  { content, pasted, mapping }: File,
+  signal?: AbortSignal,
+): Promise<ReadFile> {
+  const file = {
     bytes: Buffer.from(content, 'base64'),
     pasted,
     mapping,
     own: await readOwnFields(ctx.db),
     today: ctx.clock.today(),
-  });
+  };
+  const result = await ctx.threads.run('readFile', file, signal && { signal });
   if (result.ok) return result.file;
   const { reason, sentence, field } = result.fault;
   throw new Refusal(reason, sentence, field);
@@ -107,19 +112,20 @@ export async function run(
   ctx: Context,
   file: File & { circleId: string | null; tag: string | null; same: 'join' | 'add' },
 ) {
-  const { people, faults } = await read(ctx, file);
   const today = ctx.clock.today();
-  if (people.length === 0)
-    throw invalid(
-      file.pasted
-        ? 'Nothing here can be read as a person.'
-        : 'No row of this file can be read as a person.',
-      'content',
-    );
-  const leftOut = faults.filter((fault) => fault.leftOut).length;
   await assertCircle(ctx.db, file.circleId);
-  const joins = file.same === 'join' ? joinsOf(await findDoubles(ctx, people)) : new Map();
   return actInSteps(ctx, `Importing ${file.fileName}`, async (step, actionId) => {
+    const { people, faults } = await read(ctx, file, step.signal);
+    if (people.length === 0)
+      throw invalid(
+        file.pasted
+          ? 'Nothing here can be read as a person.'
+          : 'No row of this file can be read as a person.',
+        'content',
+      );
+    const leftOut = faults.filter((fault) => fault.leftOut).length;
+    const joins =
+      file.same === 'join' ? joinsOf(await findDoubles(ctx, people, step.signal)) : new Map();
     const batch: Batch = {
       batchId: newId(ctx.clock.nowMs()),
       today,

@@ -18,6 +18,7 @@ export interface Found {
 export async function findDoubles(
   { db, threads }: Context,
   people: readonly ImportedPerson[],
+  signal?: AbortSignal,
 ): Promise<Found> {
   const incoming = people.map(({ fields }) => fields);
   const present =
@@ -27,7 +28,8 @@ export async function findDoubles(
           ...new Set(incoming.flatMap((fields) => matchKeys(traitsOf(fields)))),
         ]);
   const placeOf = new Map(incoming.map((_, i) => [incomingId(i), i]));
-  return { pairs: await threads.run('findDoubles', { present, incoming }), placeOf };
+  const pairs = await threads.run('findDoubles', { present, incoming }, signal && { signal });
+  return { pairs, placeOf };
 }
 
 /** By place of an incoming person: who they surely are, somebody present or one earlier in the list. */

@@ -56,7 +56,7 @@ export const findTask = (sql: Sql, key: string) =>
  * has not been heard of within its lease is taken again: its process ended. Two runners never take
  * the same one.
  */
-export const takeDue = (
+export const takeDue = async (
   sql: Sql,
   kinds: readonly string[],
   {
@@ -65,8 +65,8 @@ export const takeDue = (
     limit,
     inHand,
   }: { now: string; until: string; limit: number; inHand: readonly string[] },
-) =>
-  sql.query<Task>(
+) => {
+  const taken = await sql.query<Task>(
     `update task t set state = 'running', attempts = t.attempts + 1, lease_until = $3::timestamptz
      where t.key in (
        select key from task where kind = any($1::text[]) and run_at <= $2::timestamptz
@@ -76,6 +76,9 @@ export const takeDue = (
      returning t.*`,
     [kinds, now, until, limit, inHand],
   );
+  // What an update gives back comes in no order.
+  return taken.sort((a, b) => (a.run_at + a.key < b.run_at + b.key ? -1 : 1));
+};
 
 /** Frees what a process that has ended left running; only for who holds the data alone. */
 export const freeLost = (sql: Sql, now: string) =>
