@@ -236,9 +236,11 @@ const FIELD_SQL: Record<FieldKey, Write> = {
   givenName: text('p.given_name'),
   company: text('p.company'),
   jobTitle: text('p.job_title'),
-  note: anyRow('select 1 from note n where n.person_id = p.id', 'n.body', (column, asked) =>
-    textSql(column, asked, 'n.search_text'),
-  ),
+  note: (asked) =>
+    asked.condition.test === 'empty'
+      ? 'not exists (select 1 from note n where n.person_id = p.id)'
+      : // Asked once for all people, not once for each.
+        `p.id in (select n.person_id from note n where ${textSql('n.body', asked, 'n.search_text')})`,
   noteTag: anyRow(
     'select 1 from note n cross join unnest(n.tags) t where n.person_id = p.id',
     't',
@@ -251,7 +253,12 @@ const FIELD_SQL: Record<FieldKey, Write> = {
     ),
   role: (asked) => manySql('p.roles', asked),
   interest: (asked) => manySql('p.interests', asked),
-  circle: (asked) => choiceSql('(select c.name from circle c where c.id = p.circle_id)', asked),
+  // A circle is asked for by name, of which there are few: once for all people.
+  circle: (asked) =>
+    ['anyOf', 'noneOf'].includes(asked.condition.test)
+      ? `${asked.condition.test === 'noneOf' ? 'p.circle_id is null or not ' : ''}p.circle_id in
+           (select c.id from circle c where lower(c.name) = any(${strings(asked)}))`
+      : `p.circle_id is ${asked.condition.test === 'empty' ? '' : 'not'} null`,
   warmth: (asked) => choiceSql(`(${warmthSql(asked.params.add(asked.today))})`, asked),
   standing: (asked) => choiceSql('p.standing', asked),
   source: (asked) => choiceSql('p.source', asked),
@@ -262,7 +269,8 @@ const FIELD_SQL: Record<FieldKey, Write> = {
     ),
   lastTouch: (asked) =>
     dateSql(
-      '(select max(l.on_day) from last_touch l where l.person_id = p.id and l.hold > 0)',
+      `case when s.person_id is not null then s.last_on else
+         (select max(l.on_day) from last_touch l where l.person_id = p.id and l.hold > 0) end`,
       asked,
     ),
   slack: (asked) => numberSql(`(s.due_on - ${asked.params.add(asked.today)}::date)`, asked),

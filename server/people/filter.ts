@@ -28,7 +28,7 @@ export function filterSql(
   const { today } = asking;
   const all: string[] = [AMONG[filter.among ?? 'sphere']];
   const words = searchWords(filter.text ?? '');
-  for (const word of words) all.push(WORD[stand](word, params));
+  if (words.length > 0) all.push(WORDS[stand](words, params));
   if (filter.circleIds?.length)
     all.push(`p.circle_id = any(${params.add(filter.circleIds)}::uuid[])`);
   if (filter.tags?.length)
@@ -85,28 +85,29 @@ const placesOf = (like: string): string[] => [
 const likeWord = (word: string, params: Params) => params.add(`%${escapeLike(word)}%`);
 
 /**
- * Among the ids of a query that is run once: as an array, so that no plan, however little is known of
- * the tables, runs it again for each person.
+ * Whoever is in all of these queries of ids. They are run once, and make one array, so that no plan,
+ * however little is known of the tables, runs them again for each person.
  */
-const among = (ids: readonly string[]): string => `p.id = any(array(${ids.join(' union all ')}))`;
+const inAll = (queries: readonly string[]): string =>
+  `p.id = any(array(${queries.map((query) => `(${query})`).join(' intersect ')}))`;
 
-const exactSql = (word: string, params: Params): string => among(placesOf(likeWord(word, params)));
+const exactIds = (word: string, params: Params): string =>
+  placesOf(likeWord(word, params)).join(' union all ');
 
 /** Spelled or sounding alike; numbers and very short words are not guessed at. */
-function nearSql(word: string, params: Params): string {
-  if (word.length < 3 || /\d/.test(word)) return exactSql(word, params);
+function nearIds(word: string, params: Params): string {
+  if (word.length < 3 || /\d/.test(word)) return exactIds(word, params);
   const [text, sounds] = [params.add(word), params.add([...new Set(soundsOf(word))])];
-  return among([
-    `select id from person where search_text %> ${text}`,
-    `select id from person where sounds && ${sounds}::text[]`,
-    `select person_id from note where search_text %> ${text}`,
-  ]);
+  return `select id from person where search_text %> ${text}
+    union all select id from person where sounds && ${sounds}::text[]
+    union all select person_id from note where search_text %> ${text}`;
 }
 
-const WORD: Record<Stand, (word: string, params: Params) => string> = {
-  record: (word, params) => `p.search_text like ${likeWord(word, params)}`,
-  anywhere: exactSql,
-  near: nearSql,
+const WORDS: Record<Stand, (words: readonly string[], params: Params) => string> = {
+  record: (words, params) =>
+    words.map((word) => `p.search_text like ${likeWord(word, params)}`).join(' and '),
+  anywhere: (words, params) => inAll(words.map((word) => exactIds(word, params))),
+  near: (words, params) => inAll(words.map((word) => nearIds(word, params))),
 };
 
 /** Asks where the words stand: whether all are in one record, and whether any is in a note or a tag. */
@@ -123,7 +124,7 @@ export function standSql(words: readonly string[], params: Params): string {
 
 /** Whether anybody matches the words, wherever they stand. */
 export const anywhereSql = (words: readonly string[], params: Params): string =>
-  `select exists (select 1 from person p where ${words.map((word) => exactSql(word, params)).join(' and ')}) as found`;
+  `select exists (${words.map((word) => `(${exactIds(word, params)})`).join(' intersect ')}) as found`;
 
 const NAME_ORDER = 'p.sort_name collate "C", p.id';
 

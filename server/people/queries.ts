@@ -23,6 +23,21 @@ const FROM = 'from person p left join person_standing s on s.person_id = p.id';
 const needsStanding = (filter: PeopleFilter): boolean =>
   Boolean(filter.warmths?.length || filter.rules);
 
+const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
+
+/** Whether a filter only says who is meant: everybody in the sphere, put away, or deleted. */
+const isPlain = (filter: PeopleFilter): boolean =>
+  Object.entries(filter).every(
+    ([key, value]) => key === 'among' || value === undefined || value === '' || isEmptyList(value),
+  );
+
+/** By slack, everybody in the sphere is read along the index of standings, which are theirs alone. */
+function fromOf(filter: PeopleFilter, sort: PeopleSort): string {
+  if (sort === 'slack' && (filter.among ?? 'sphere') === 'sphere')
+    return 'from person_standing s join person p on p.id = s.person_id';
+  return sort === 'slack' || needsStanding(filter) ? FROM : 'from person p';
+}
+
 export interface ListedPerson {
   id: string;
   name: string;
@@ -55,12 +70,15 @@ export async function listPeople(
     params.add(page.limit),
     params.add(page.offset),
   ];
-  // The page is cut first; what each row shows is looked up only for the rows on it.
+  // A page of everybody is read along an index and they are counted apart; of a filter, whose rows
+  // are all looked at, both come at once. What each row shows is looked up only for the rows on it.
+  const total = isPlain(filter) ? await countPeople(sql, { filter }, asking) : null;
   const rows = await sql.query<ListedPerson & { total: number; at: number }>(
     `with page as materialized (
-       select p.id, count(*) over ()::int as total, row_number() over (order by ${order})::int as at
-       ${sort === 'match' && !needsStanding(filter) ? 'from person p' : FROM}
-       where ${where} order by ${order} limit ${limit}::int offset ${offset}::int)
+       select q.*, row_number() over ()::int as at from (
+         select p.id, ${total === null ? 'count(*) over ()::int' : `${total}`} as total
+         ${fromOf(filter, sort)}
+         where ${where} order by ${order} limit ${limit}::int offset ${offset}::int) q)
      select page.total, page.at, p.id, p.name, p.place, p.company, c.name as circle, s.promise_days,
        s.due_on as due, p.phone <> '' as has_phone, p.email <> '' as has_email,
        p.address_line <> '' as has_address,
@@ -74,11 +92,12 @@ export async function listPeople(
      order by page.at`,
     params.values,
   );
-  const total =
-    rows.length > 0 || page.offset === 0
+  const found =
+    total ??
+    (rows.length > 0 || page.offset === 0
       ? (rows[0]?.total ?? 0)
-      : await countPeople(sql, { filter }, asking);
-  return { total, near: stand === 'near' && total > 0, rows };
+      : await countPeople(sql, { filter }, asking));
+  return { total: found, near: stand === 'near' && found > 0, rows };
 }
 
 export async function countPeople(sql: Sql, who: Who, asking: Asking): Promise<number> {

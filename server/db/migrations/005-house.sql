@@ -56,7 +56,9 @@ update change set table_name = 'person_all' where table_name = 'person';
 create table person_standing (
   person_id uuid primary key,
   promise_days int,
-  due_on date
+  due_on date,
+  -- The latest day of a touch that held anything.
+  last_on date
 );
 
 -- Mirrors core/touches/promise.ts: dueDay. A test holds the two together.
@@ -68,7 +70,8 @@ select p.id as person_id,
       (select max(l.on_day + round(l.hold * coalesce(p.own_promise_days, c.promise_days))::int)
          from last_touch l where l.person_id = p.id and l.hold > 0),
       p.added_on + (select grace_days from settings))
-  end as due_on
+  end as due_on,
+  (select max(l.on_day) from last_touch l where l.person_id = p.id and l.hold > 0) as last_on
 from person_all p left join circle c on c.id = p.circle_id
 where p.archived_on is null and p.deleted_on is null;
 
@@ -77,10 +80,11 @@ create function settle_standings(ids uuid[]) returns void language plpgsql as $$
 begin
   execute 'delete from person_standing s where s.person_id = any($1)
     and not exists (select 1 from standing_now n where n.person_id = s.person_id)' using ids;
-  execute 'insert into person_standing as s (person_id, promise_days, due_on)
-    select n.person_id, n.promise_days, n.due_on from standing_now n where n.person_id = any($1)
-  on conflict (person_id) do update set promise_days = excluded.promise_days, due_on = excluded.due_on
-    where (s.promise_days, s.due_on) is distinct from (excluded.promise_days, excluded.due_on)' using ids;
+  execute 'insert into person_standing as s (person_id, promise_days, due_on, last_on)
+    select n.person_id, n.promise_days, n.due_on, n.last_on from standing_now n where n.person_id = any($1)
+  on conflict (person_id) do update set promise_days = excluded.promise_days, due_on = excluded.due_on,
+      last_on = excluded.last_on
+    where (s.promise_days, s.due_on, s.last_on) is distinct from (excluded.promise_days, excluded.due_on, excluded.last_on)' using ids;
 end $$;
 
 insert into person_standing select * from standing_now;
