@@ -2,7 +2,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 
 import { newId } from '@/server/db';
-import { flushWal } from '@/server/db/flush';
+import { walFlusher } from '@/server/db/flush';
 import { openPglite } from '@/server/db/pglite';
 
 import { median, medianMs, type Figure } from './table';
@@ -13,6 +13,7 @@ const WRITES = 50;
 export async function benchDurability(): Promise<Figure[]> {
   const dir = await mkdtemp(join('node_modules/.cache', 'penpal-bench-'));
   const db = await openPglite(join(dir, 'pg'), process.env.PENPAL_TEST_IMAGE);
+  const flush = walFlusher(join(dir, 'pg'));
   const insert = (name: string) =>
     [
       `insert into person (id, name, added_on) values ($1, $2, '2026-11-23')`,
@@ -25,7 +26,7 @@ export async function benchDurability(): Promise<Figure[]> {
     const flushed = async () => {
       for (let i = 0; i < WRITES; i++) {
         await db.query(...insert('flushed'));
-        await flushWal(join(dir, 'pg'));
+        await flush();
       }
     };
     // In turn, because a table that grows makes whichever comes last look slower.

@@ -84,12 +84,11 @@ export const tableIdent = (name: string) => `public.${ident(name)}`;
 
 const ident = (name: string) => `"${name.replaceAll('"', '""')}"`;
 
-/** Each row of a run once: as it was before its first change, and after its last. */
-const ROWS = `select distinct on (row_id) row_id,
-    first_value(before) over w as before, last_value(after) over w as after
+/** Each row of a run once: its columns as they were before its first change, and after its last. */
+const ROWS = `select row_id, merged(before order by seq desc) as before, merged(after order by seq) as after
   from change where action_id = $1::uuid and seq between $2::int and $3::int
     and table_name = $4 and op = $5
-  window w as (partition by row_id order by seq rows between unbounded preceding and unbounded following)`;
+  group by row_id`;
 
 const params = (actionId: string, run: Run) => [
   actionId,
@@ -111,7 +110,7 @@ const withPresent = (table: string, join: 'join' | 'left join') =>
 export const changedSince = (sql: Sql, actionId: string, run: Run) =>
   sql.query<{ row_id: string }>(
     `select c.row_id from ${withPresent(tableIdent(run.table_name), 'left join')}
-     where c.after is distinct from to_jsonb(t) limit 1`,
+     where to_jsonb(t) || c.after is distinct from to_jsonb(t) limit 1`,
     params(actionId, run),
   );
 
@@ -144,7 +143,7 @@ export async function revert(
     return;
   }
   const back = kept
-    ? `to_jsonb(t) || coalesce((select jsonb_object_agg(k, c.before -> k) from jsonb_object_keys(c.before) k
+    ? `coalesce((select jsonb_object_agg(k, c.before -> k) from jsonb_object_keys(c.before) k
          where c.before -> k is distinct from c.after -> k and to_jsonb(t) -> k is not distinct from c.after -> k), '{}')`
     : 'c.before';
   const set = names
@@ -154,7 +153,7 @@ export async function revert(
   await sql.query(
     `with r as materialized (
        select r.* from ${withPresent(table, 'join')}
-       cross join lateral jsonb_populate_record(null::${table}, ${back}) r)
+       cross join lateral jsonb_populate_record(t, ${back}) r)
      update ${table} u set ${set} from r where u.id = r.id`,
     all,
   );

@@ -1,5 +1,5 @@
 export { act, type Acted, type Effects } from './act';
-export { actOnMany, STEP_SIZE } from './many';
+export { actOnMany, FEW } from './many';
 export { actInSteps, rollBackUnfinished, type Step } from './steps';
 export { forgetOld, KEPT_DAYS, recentActions, writableColumns } from './changes';
 export { REACT_AGAIN, REACTIONS, type Reaction } from './reactions';

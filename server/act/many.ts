@@ -3,8 +3,8 @@ import type { Sql } from '../db';
 import { act, type Acted } from './act';
 import { actInSteps } from './steps';
 
-/** So many are changed in one transaction, which others can wait for. */
-export const STEP_SIZE = 100;
+/** So many at most are changed in one transaction, which others can wait for. */
+export const FEW = 100;
 
 /**
  * An action on each of `all`: in one transaction when they are few, else in steps that let others
@@ -20,16 +20,13 @@ export function actOnMany<T, R extends Acted>(
   change: (tx: Sql, some: readonly T[], actionId: string) => Promise<unknown>,
   done: () => R,
 ) {
-  if (all.length <= STEP_SIZE)
+  if (all.length <= FEW)
     return act(ctx, async (tx, actionId) => {
       if (all.length > 0) await change(tx, all, actionId);
       return done();
     });
   return actInSteps(ctx, what, async (step, actionId) => {
-    for (let from = 0; from < all.length; from += STEP_SIZE) {
-      await step((tx) => change(tx, all.slice(from, from + STEP_SIZE), actionId));
-      step.at(Math.min(all.length, from + STEP_SIZE), all.length);
-    }
+    await step.each(all, (tx, some) => change(tx, some, actionId));
     return { done: done() };
   });
 }

@@ -11,6 +11,11 @@ import { endWork, startWork, workOf, type Work } from './progress';
 /** Runs one short part of a long action; others are served before the next one. */
 export interface Step {
   <T>(work: (tx: Sql) => Promise<T>): Promise<T>;
+  /** Works on all of these, so many in each part as others can wait for, and says how far it is. */
+  each<T>(
+    all: readonly T[],
+    work: (tx: Sql, some: readonly T[]) => Promise<unknown>,
+  ): Promise<void>;
   /** Says how far it is. */
   at(done: number, of: number): void;
   signal: AbortSignal;
@@ -18,6 +23,20 @@ export interface Step {
 
 /** Called off by the owner while it was under way. */
 export class CalledOff extends Error {}
+
+/** Milliseconds that a part is to take; its size follows from what the one before it took. */
+const PART_MS = 100;
+const FIRST_PART = 50;
+const [SMALLEST_PART, LARGEST_PART] = [10, 1_000];
+
+/** How many come next, after so many took so long. */
+const nextPart = (size: number, ms: number): number =>
+  Math.round(
+    Math.min(
+      LARGEST_PART,
+      Math.max(SMALLEST_PART, size * Math.min(2, Math.max(0.5, PART_MS / ms))),
+    ),
+  );
 
 /** Milliseconds that a step waits for others at most. */
 const MOST_PATIENCE_MS = 150;
@@ -80,17 +99,33 @@ function stepper(ctx: Context, own: Work, actionId: string): Step {
     await letOthersGo(ctx, own.own);
     // What was planned for a table when it was empty is ruinous when it is full.
     if (++steps === refreshAt) {
-      await refreshStatistics(ctx.db);
+      await refreshStatistics(ctx.db, { sweep: false });
       refreshAt *= 4;
     }
     if (signal.aborted) throw new CalledOff();
-    return ctx.db.transaction(async (tx) => {
-      await noteUnder(tx, actionId);
-      return work(tx);
-    });
+    return ctx.db.transaction(
+      async (tx) => {
+        await noteUnder(tx, actionId);
+        return work(tx);
+      },
+      { part: true },
+    );
   };
   const at = (done: number, of: number) => void Object.assign(own, { done, of });
-  return Object.assign(step, { at, signal });
+  const each: Step['each'] = async (all, work) => {
+    for (let [from, size] = [0, FIRST_PART]; from < all.length;) {
+      const some = all.slice(from, from + size);
+      let began = 0;
+      await step(async (tx) => {
+        began = performance.now();
+        await work(tx, some);
+      });
+      from += some.length;
+      at(from, all.length);
+      size = nextPart(some.length, performance.now() - began);
+    }
+  };
+  return Object.assign(step, { each, at, signal });
 }
 
 /** Takes back everything an action did, in short steps, and forgets it. */

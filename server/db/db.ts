@@ -11,8 +11,11 @@ export const WORD_SIMILARITY = 0.45;
 
 export interface Db extends Sql {
   readonly kind: 'pglite' | 'postgres';
-  /** Runs `work` in one transaction; it is rolled back whole when `work` throws. */
-  transaction<T>(work: (tx: Sql) => Promise<T>): Promise<T>;
+  /**
+   * Runs `work` in one transaction; it is rolled back whole when `work` throws. It outlasts a power
+   * cut, unless it is only a `part` of something that counts for nothing until it is whole.
+   */
+  transaction<T>(work: (tx: Sql) => Promise<T>, options?: { part?: boolean }): Promise<T>;
   /** Runs a script of several statements without parameters, for migrations. */
   script(text: string): Promise<void>;
   /** Everything in one file that `openPglite` can start from; null where the server makes backups. */

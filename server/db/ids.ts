@@ -1,4 +1,4 @@
-import { randomBytes } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 
 let lastMs = 0;
 let counter = 0;
@@ -10,16 +10,8 @@ export function newId(nowMs = Date.now()): string {
     lastMs += 1;
     counter = 0;
   } else lastMs = Math.max(nowMs, lastMs);
-  const bytes = randomBytes(16);
-  bytes.writeUIntBE(lastMs, 0, 6);
-  bytes.writeUInt16BE(0x7000 | counter, 6);
-  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
-  const hex = bytes.toString('hex');
-  return [
-    hex.slice(0, 8),
-    hex.slice(8, 12),
-    hex.slice(12, 16),
-    hex.slice(16, 20),
-    hex.slice(20),
-  ].join('-');
+  const time = lastMs.toString(16).padStart(12, '0');
+  const count = counter.toString(16).padStart(3, '0');
+  // The rest of a random UUID: its variant and 62 random bits.
+  return `${time.slice(0, 8)}-${time.slice(8)}-7${count}${randomUUID().slice(18)}`;
 }

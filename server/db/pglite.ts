@@ -4,7 +4,7 @@ import { PGlite, types } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 
 import { WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
-import { flushWal } from './flush';
+import { walFlusher } from './flush';
 
 const asIs = (text: string) => text;
 
@@ -31,6 +31,7 @@ export async function openPglite(dir: string | null, image?: string): Promise<Db
   await pg.exec(`set pg_trgm.word_similarity_threshold = ${WORD_SIMILARITY}`);
   // A sample of 3,000 rows is enough to plan by, and keeps nobody waiting.
   await pg.exec('set default_statistics_target = 10');
+  const flush = dir ? walFlusher(dir) : null;
   const sqlOn = (on: Pick<PGlite, 'query'>): Sql => ({
     query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) =>
       (await on.query<T>(text, [...params])).rows,
@@ -38,9 +39,9 @@ export async function openPglite(dir: string | null, image?: string): Promise<Db
   return {
     kind: 'pglite',
     query: sqlOn(pg).query,
-    transaction: async (work) => {
+    transaction: async (work, { part = false } = {}) => {
       const result = await pg.transaction((tx) => work(sqlOn(tx as unknown as PGlite)));
-      if (dir) await flushWal(dir);
+      await flush?.({ soon: part });
       return result;
     },
     script: async (text) => {

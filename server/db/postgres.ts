@@ -63,10 +63,11 @@ export function openPostgres(url: string): Db {
   return {
     kind: 'postgres',
     query: sqlOn(pool).query,
-    transaction: async (work) => {
+    transaction: async (work, { part = false } = {}) => {
       const client = await pool.connect();
       try {
         await client.query('begin');
+        if (part) await client.query('set local synchronous_commit = off');
         const result = await work(sqlOn(client));
         await client.query('commit');
         return result;

@@ -18,16 +18,18 @@ const STATES = `select c.relname::text as name,
  * Keeps what the database knows of its tables true, and sweeps away rows that are gone, in those
  * tables where enough has changed. PGlite has nobody who does this; a server does it by itself. One
  * table at a time, so that others are served in between. Answers the tables that were worked on.
+ *
+ * @param sweep false in the middle of something large: sweeping goes through whole indexes
  */
-export async function refreshStatistics(db: Db): Promise<string[]> {
+export async function refreshStatistics(db: Db, { sweep = true } = {}): Promise<string[]> {
   if (db.kind !== 'pglite') return [];
   await db.query('select pg_stat_force_next_flush()');
   const tables = await db.query<TableState>(STATES);
   const worked: string[] = [];
   for (const { name, stale, dead } of tables) {
-    if (!stale && !dead) continue;
+    if (!stale && !(dead && sweep)) continue;
     await new Promise(setImmediate);
-    if (dead) await db.query(`vacuum (truncate false) public."${name}"`);
+    if (dead && sweep) await db.query(`vacuum (truncate false) public."${name}"`);
     await new Promise(setImmediate);
     await db.query(`analyze public."${name}"`);
     worked.push(name);

@@ -24,7 +24,7 @@ import {
   type DayNumber,
 } from '@/core/time';
 
-import { act, actOnMany, STEP_SIZE } from '../act';
+import { act, actOnMany, FEW } from '../act';
 import { findOrRefuseCadence } from '../cadences';
 import type { Context, Plans } from '../context';
 import { newId, type Sql } from '../db';
@@ -378,8 +378,8 @@ export async function settleRotas(ctx: Context, people: Plans): Promise<void> {
   const among = people === 'everybody' ? null : people;
   for (const rota of await rotas.readRotas(ctx.db)) {
     const changes = changesOf(await settlingOf(ctx, ctx.db, rota, among));
-    for (let from = 0; from < changes.length; from += STEP_SIZE) {
-      const some = changes.slice(from, from + STEP_SIZE);
+    for (let from = 0; from < changes.length; from += FEW) {
+      const some = changes.slice(from, from + FEW);
       await ctx.db.transaction((tx) => settle(ctx, tx, some));
       ctx.writes.note(some.map(({ personId }) => personId));
       await new Promise(setImmediate);

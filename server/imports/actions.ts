@@ -3,15 +3,7 @@ import type { ReadFile } from '@/core/intake';
 import { formatPhone, displayName } from '@/core/people';
 import { plural } from '@/core/time';
 
-import {
-  actInSteps,
-  emptyingOrder,
-  KEPT_DAYS,
-  personTables,
-  references,
-  STEP_SIZE,
-  TABLES,
-} from '../act';
+import { actInSteps, emptyingOrder, KEPT_DAYS, personTables, references, TABLES } from '../act';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { conflict, invalid, notFound, Refusal } from '../api';
@@ -146,13 +138,10 @@ export async function run(
       return prepare(tx, people, joins);
     });
     const { targets } = prepared;
-    for (let from = 0; from < targets.length; from += STEP_SIZE) {
-      await step(async (tx) => {
-        await queries.seeBatch(tx, batch.batchId);
-        await writeTargets(tx, targets.slice(from, from + STEP_SIZE), prepared, batch);
-      });
-      step.at(Math.min(targets.length, from + STEP_SIZE), targets.length);
-    }
+    await step.each(targets, async (tx, some) => {
+      await queries.seeBatch(tx, batch.batchId);
+      await writeTargets(tx, some, prepared, batch);
+    });
     const added = targets.filter(({ isNew }) => isNew).length;
     const joined = targets.length - added;
     const also = joined > 0 ? `; ${plural(joined, 'person was', 'people were')} here already` : '';
@@ -188,12 +177,9 @@ export async function undo(ctx: Context, batchId: string) {
   const ids = await queries.batchPeople(ctx.db, batchId);
   return actInSteps(ctx, `Taking back ${batch.file_name}`, async (step) => {
     let removed = 0;
-    for (let from = 0; from < ids.length; from += STEP_SIZE) {
-      removed += await step((tx) =>
-        queries.removeUntouched(tx, batch, ids.slice(from, from + STEP_SIZE), tables),
-      );
-      step.at(Math.min(ids.length, from + STEP_SIZE), ids.length);
-    }
+    await step.each(ids, async (tx, some) => {
+      removed += await queries.removeUntouched(tx, batch, some, tables);
+    });
     const kept = batch.people - removed;
     const rest = kept > 0 ? `; ${kept} kept, because something has happened with them since` : '';
     return {

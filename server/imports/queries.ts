@@ -48,6 +48,10 @@ export async function showBatch(tx: Sql, id: string, people: number): Promise<vo
   await tx.query('update import_batch set people = $2::int where id = $1::uuid', [id, people]);
 }
 
+/** What those who came in were promised; the triggers leave it to this, once for all that is theirs. */
+export const settleStandings = (tx: Sql, ids: readonly string[]) =>
+  tx.query('select settle_standings($1::uuid[])', [ids]);
+
 /** Whether what it takes to undo a batch is still kept. */
 export const isRemembered = async (sql: Sql, { action_id }: BatchRow): Promise<boolean> =>
   (await sql.query('select 1 from action where id = $1::uuid', [action_id])).length > 0;

@@ -99,10 +99,9 @@ export async function writeTargets(
         other_name: name,
       });
   }
-  await settleHouseholds(
-    tx,
-    targets.map(({ id }) => id),
-  );
+  const ids = targets.map(({ id }) => id);
+  await settleHouseholds(tx, ids);
+  await queries.settleStandings(tx, ids);
 }
 
 const joinRow = (fields: PersonFields, row: ImportedPerson) => enrich(fields, row.fields);

@@ -95,13 +95,9 @@ export interface RecordBase {
 /** The row of a person, with the name as shown and what search and detection look in. */
 export function toRecord(given: Partial<PersonFields>, base: RecordBase): PersonRecord {
   const fields = { ...NOBODY, ...given };
-  return {
-    ...(Object.fromEntries(FIELD_NAMES.map((key) => [COLUMN_OF[key], fields[key]])) as {
-      given_name: string;
-      family_name: string;
-      goes_by: string;
-      company: string;
-    }),
+  const columns: Record<string, unknown> = {};
+  for (const key of FIELD_NAMES) columns[COLUMN_OF[key]] = fields[key];
+  return Object.assign(columns, {
     id: base.id,
     version: base.version,
     circle_id: base.circleId,
@@ -111,7 +107,7 @@ export function toRecord(given: Partial<PersonFields>, base: RecordBase): Person
     household_id: base.householdId ?? null,
     lives_apart: base.livesApart ?? false,
     ...lookedUpBy(fields),
-  };
+  }) as PersonRecord;
 }
 
 /** What of a row follows from the fields. */

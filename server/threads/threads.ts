@@ -1,6 +1,9 @@
-import { Worker } from 'node:worker_threads';
+import { MessageChannel, Worker } from 'node:worker_threads';
 
 import { JOBS, type JobInput, type JobName, type JobOutput } from '@/core/jobs';
+
+import { inTurns } from './in-turns';
+import { receiveParts, sendParts, type Parted } from './parts';
 
 interface Options {
   signal?: AbortSignal;
@@ -14,7 +17,7 @@ export interface Threads {
 }
 
 /** What a thread sends. */
-export type Message = { step: number } | { output: unknown };
+export type Message = { step: number } | { output: Parted };
 
 /** Stopped before it was done. */
 export class Stopped extends Error {}
@@ -33,7 +36,11 @@ export const inThreads = (script: string): Threads => ({
   run: (name, input, { signal, onStep } = {}) =>
     new Promise((resolve, reject) => {
       if (signal?.aborted) return reject(new Stopped());
-      const worker = new Worker(script, { workerData: { name, input } });
+      const { port1: port, port2 } = new MessageChannel();
+      const worker = new Worker(script, {
+        workerData: { name, port: port2 },
+        transferList: [port2],
+      });
       const stop = () => {
         void worker.terminate();
         reject(new Stopped());
@@ -41,13 +48,17 @@ export const inThreads = (script: string): Threads => ({
       signal?.addEventListener('abort', stop, { once: true });
       worker.on('message', (message: Message) => {
         if ('step' in message) return onStep?.(message.step);
-        resolve(message.output as never);
-        void worker.terminate();
+        void inTurns(receiveParts(message.output, port)).then((output) => {
+          resolve(output as never);
+          void worker.terminate();
+        }, reject);
       });
       worker.on('error', reject);
       worker.on('exit', () => {
         signal?.removeEventListener('abort', stop);
+        port.close();
         reject(new Error('The computation ended without an answer.'));
       });
+      inTurns(sendParts(input, port)).then((parted) => worker.postMessage(parted), reject);
     }),
 });
