@@ -88,26 +88,40 @@ const likeWord = (word: string, params: Params) => params.add(`%${escapeLike(wor
  * Whoever is in all of these queries of ids. They are run once, and make one array, so that no plan,
  * however little is known of the tables, runs them again for each person.
  */
-const inAll = (queries: readonly string[]): string =>
-  `p.id = any(array(${queries.map((query) => `(${query})`).join(' intersect ')}))`;
+const inAll = (queries: readonly string[]): string => `p.id = any(${idsInAll(queries)})`;
+
+const idsInAll = (queries: readonly string[]): string =>
+  `array(${queries.map((query) => `(${query})`).join(' intersect ')})`;
 
 const exactIds = (word: string, params: Params): string =>
   placesOf(likeWord(word, params)).join(' union all ');
 
-/** Spelled or sounding alike; numbers and very short words are not guessed at. */
-function nearIds(word: string, params: Params): string {
-  if (word.length < 3 || /\d/.test(word)) return exactIds(word, params);
+/** Numbers and very short words are not guessed at. */
+export const isGuessed = (word: string): boolean => word.length >= 3 && !/\d/.test(word);
+
+/** Spelled or sounding alike, among these ids if they are given. */
+function nearIds(word: string, params: Params, among: string | null): string {
+  const of = (id: string) => (among ? `and ${id} = any(${among})` : '');
   const [text, sounds] = [params.add(word), params.add([...new Set(soundsOf(word))])];
-  return `select id from person where search_text %> ${text}
-    union all select id from person where sounds && ${sounds}::text[]
-    union all select person_id from note where search_text %> ${text}`;
+  return `select id from person where search_text %> ${text} ${of('id')}
+    union all select id from person where sounds && ${sounds}::text[] ${of('id')}
+    union all select person_id from note where search_text %> ${text} ${of('person_id')}`;
+}
+
+/** Words that are not guessed at say among whom the others are looked for: few, as a rule. */
+function allNear(words: readonly string[], params: Params): string {
+  const sure = words.filter((word) => !isGuessed(word));
+  const exact = sure.map((word) => exactIds(word, params));
+  const among = sure.length > 0 ? idsInAll(exact) : null;
+  const guessed = words.filter(isGuessed).map((word) => nearIds(word, params, among));
+  return inAll([...exact, ...guessed]);
 }
 
 const WORDS: Record<Stand, (words: readonly string[], params: Params) => string> = {
   record: (words, params) =>
     words.map((word) => `p.search_text like ${likeWord(word, params)}`).join(' and '),
   anywhere: (words, params) => inAll(words.map((word) => exactIds(word, params))),
-  near: (words, params) => inAll(words.map((word) => nearIds(word, params))),
+  near: allNear,
 };
 
 /** Asks where the words stand: whether all are in one record, and whether any is in a note or a tag. */
@@ -121,10 +135,6 @@ export function standSql(words: readonly string[], params: Params): string {
   );
   return `select exists (select 1 from person where ${record}) as record, (${elsewhere.join(' or ')}) as elsewhere`;
 }
-
-/** Whether anybody matches the words, wherever they stand. */
-export const anywhereSql = (words: readonly string[], params: Params): string =>
-  `select exists (${words.map((word) => `(${exactIds(word, params)})`).join(' intersect ')}) as found`;
 
 const NAME_ORDER = 'p.sort_name collate "C", p.id';
 

@@ -3,8 +3,8 @@ import type { PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 import { maybeOne, one, recordset, type Sql } from '../db';
 import type { Asking } from './conditions';
 import {
-  anywhereSql,
   filterSql,
+  isGuessed,
   ORDER,
   searchOrder,
   searchWords,
@@ -25,15 +25,23 @@ const needsStanding = (filter: PeopleFilter): boolean =>
 
 const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
 
-/** Whether a filter only says who is meant: everybody in the sphere, put away, or deleted. */
-const isPlain = (filter: PeopleFilter): boolean =>
+const isInSphere = (filter: PeopleFilter) => (filter.among ?? 'sphere') === 'sphere';
+
+/** Whether a filter leaves out nobody in the sphere. */
+const isEverybody = (filter: PeopleFilter): boolean =>
+  isInSphere(filter) &&
   Object.entries(filter).every(
     ([key, value]) => key === 'among' || value === undefined || value === '' || isEmptyList(value),
   );
 
+// Standings are those of everybody in the sphere, and much narrower than people.
+const EVERYBODY = `select (select count(*) from person_standing)::int
+    - (select count(*) from arriving a join person_all p on p.batch_id = a.batch_id
+         join person_standing s on s.person_id = p.id)::int as n`;
+
 /** By slack, everybody in the sphere is read along the index of standings, which are theirs alone. */
 function fromOf(filter: PeopleFilter, sort: PeopleSort): string {
-  if (sort === 'slack' && (filter.among ?? 'sphere') === 'sphere')
+  if (sort === 'slack' && isInSphere(filter))
     return 'from person_standing s join person p on p.id = s.person_id';
   return sort === 'slack' || needsStanding(filter) ? FROM : 'from person p';
 }
@@ -60,8 +68,23 @@ export async function listPeople(
   page: { offset: number; limit: number },
   asking: Asking,
 ): Promise<{ total: number; near: boolean; rows: ListedPerson[] }> {
+  const typed = await standOf(sql, { filter });
+  const { total, rows } = await listAs(sql, filter, typed, sort, page, asking);
+  const stand = total > 0 ? typed : otherwise({ filter }, typed);
+  if (stand === typed) return { total, rows, near: typed === 'near' && total > 0 };
+  const alike = await listAs(sql, filter, stand, sort, page, asking);
+  return { ...alike, near: alike.total > 0 };
+}
+
+async function listAs(
+  sql: Sql,
+  filter: PeopleFilter,
+  stand: Stand,
+  sort: PeopleSort,
+  page: { offset: number; limit: number },
+  asking: Asking,
+): Promise<{ total: number; rows: ListedPerson[] }> {
   const params = new Params();
-  const stand = await standOf(sql, { filter });
   const where = filterSql(filter, asking, params, stand);
   // By match, names that begin with the words come first; no standing is needed to cut the page.
   const order = sort === 'match' ? searchOrder(filter, params) : ORDER[sort];
@@ -72,7 +95,7 @@ export async function listPeople(
   ];
   // A page of everybody is read along an index and they are counted apart; of a filter, whose rows
   // are all looked at, both come at once. What each row shows is looked up only for the rows on it.
-  const total = isPlain(filter) ? await countPeople(sql, { filter }, asking) : null;
+  const total = isEverybody(filter) ? (await one<{ n: number }>(sql, EVERYBODY)).n : null;
   const rows = await sql.query<ListedPerson & { total: number; at: number }>(
     `with page as materialized (
        select q.*, row_number() over ()::int as at from (
@@ -96,13 +119,20 @@ export async function listPeople(
     total ??
     (rows.length > 0 || page.offset === 0
       ? (rows[0]?.total ?? 0)
-      : await countPeople(sql, { filter }, asking));
-  return { total: found, near: stand === 'near' && found > 0, rows };
+      : await countAs(sql, { filter }, stand, asking));
+  return { total: found, rows };
 }
 
 export async function countPeople(sql: Sql, who: Who, asking: Asking): Promise<number> {
+  const typed = await standOf(sql, who);
+  const found = await countAs(sql, who, typed, asking);
+  const stand = found > 0 ? typed : otherwise(who, typed);
+  return stand === typed ? found : countAs(sql, who, stand, asking);
+}
+
+async function countAs(sql: Sql, who: Who, stand: Stand, asking: Asking): Promise<number> {
   const params = new Params();
-  const where = whoSql(who, asking, params, await standOf(sql, who));
+  const where = whoSql(who, asking, params, stand);
   const row = await one<{ n: number }>(
     sql,
     `select count(*)::int as n ${FROM} where ${where}`,
@@ -118,8 +148,21 @@ export async function idsOf(
   asking: Asking,
   among: readonly string[] | null = null,
 ): Promise<string[]> {
+  const typed = await standOf(sql, who);
+  const found = await idsAs(sql, who, typed, asking, among);
+  const stand = found.length > 0 ? typed : otherwise(who, typed);
+  return stand === typed ? found : idsAs(sql, who, stand, asking, among);
+}
+
+async function idsAs(
+  sql: Sql,
+  who: Who,
+  stand: Stand,
+  asking: Asking,
+  among: readonly string[] | null,
+): Promise<string[]> {
   const params = new Params();
-  const where = whoSql(who, asking, params, await standOf(sql, who));
+  const where = whoSql(who, asking, params, stand);
   const rows = await sql.query<{ id: string }>(
     `select p.id ${FROM} where ${where} ${among ? `and p.id = any(${params.add(among)}::uuid[])` : ''}
      order by ${ORDER.name}`,
@@ -145,11 +188,13 @@ async function standOf(sql: Sql, who: Who): Promise<Stand> {
     standSql(words, params),
     params.values,
   );
-  if (!at.elsewhere) return at.record ? 'record' : 'near';
-  const all = new Params();
-  const { found } = await one<{ found: boolean }>(sql, anywhereSql(words, all), all.values);
-  return found ? 'anywhere' : 'near';
+  if (at.elsewhere) return 'anywhere';
+  return at.record ? 'record' : 'near';
 }
+
+/** How to look when nobody was found as typed: for words that are spelled or sound alike. */
+const otherwise = (who: Who, typed: Stand): Stand =>
+  'filter' in who && searchWords(who.filter.text ?? '').some(isGuessed) ? 'near' : typed;
 
 export const tagCounts = (sql: Sql) =>
   sql.query<{ name: string; people: number }>(
