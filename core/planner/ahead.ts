@@ -1,8 +1,9 @@
 import { isWorkingDay } from '@/core/calendar';
 import { weekStart, type DayNumber } from '@/core/time';
 
-import { KEEPER } from './items';
-import { plan } from './plan';
+import { KEEPER, type PlanItem } from './items';
+import { BROKEN_SHARE, planSteps } from './plan';
+import type { TouchSource } from './source';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
 /** One calendar week (from Monday) of the plan. */
@@ -53,8 +54,8 @@ export interface LeastCapacity {
 
 /**
  * The least number of touches a day at which no promise is broken that more room would keep. One
- * plan without limit tells what can be kept at all and how much there is to do; from the mean day of
- * that the search goes outwards in doubling steps, then halves what is between. (More room hardly
+ * plan without limit tells what can be kept at all and how much there is to do by when; from the
+ * fullest days of that the search goes outwards in doubling steps, then halves what is between. (More room hardly
  * ever breaks a promise, but it can, because a touch that comes earlier keeps others at their
  * distance: the answer keeps all, yet a smaller one may exist.)
  */
@@ -64,23 +65,59 @@ export function leastCapacity(
   onRun: (runs: number) => void = () => {},
 ): LeastCapacity {
   let runs = 0;
-  const planAt = (capacity: number) => {
-    const result = plan(people, { ...options, capacity, madeToday: 0, pinned: [] });
+  const trial = { ...options, madeToday: 0, pinned: [], sources: options.sources.map(remembering) };
+  const planAt = (capacity: number, mostSlips: number) => {
     onRun(++runs);
-    return result;
+    return planUntil(people, { ...trial, capacity }, mostSlips);
   };
-  const free = planAt(UNLIMITED);
+  const free = planAt(UNLIMITED, Infinity)!;
   const slips = free.slips.length;
-  const enough = (capacity: number) => planAt(capacity).slips.length <= slips;
-  const [low, high] = bracket(meanDay(free, options), enough);
+  const enough = (capacity: number) => planAt(capacity, slips) !== null;
+  // As long as promises are broken, a share of each day is theirs.
+  const share = free.overdue.length > 0 ? 1 - BROKEN_SHARE : 1;
+  const guess = Math.ceil(fullestDays(free, options) / share);
+  const [low, high] = bracket(guess, enough);
   return { capacity: halve(low, high, enough), slips };
 }
 
-/** Touches on the mean working day of a plan. */
-function meanDay({ touches }: Plan, { today, days, calendar }: PlanOptions): number {
-  let working = 0;
-  for (let day = today; day < today + days; day++) if (isWorkingDay(day, calendar)) working += 1;
-  return working === 0 ? 0 : Math.ceil(touches.length / working);
+/** A source asked once about each person: what it asks for does not depend on the room. */
+function remembering(source: TouchSource): TouchSource {
+  const known = new Map<string, PlanItem[]>();
+  return {
+    ...source,
+    items: (personId, asks, context) => {
+      const items = known.get(personId) ?? source.items(personId, asks, context);
+      known.set(personId, items);
+      return items;
+    },
+  };
+}
+
+/** A plan, or null as soon as more promises are broken than that. */
+function planUntil(people: readonly PlanPerson[], options: PlanOptions, mostSlips: number) {
+  const steps = planSteps(people, options);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value.slips.length > mostSlips ? null : value;
+    if (value > mostSlips) return null;
+  }
+}
+
+/**
+ * Touches a day without which not all could be in time, however they are laid: by each day, what must
+ * be made until then, over the working days until then.
+ */
+function fullestDays({ touches }: Plan, { today, days, calendar }: PlanOptions): number {
+  const dueOn = new Array<number>(days).fill(0);
+  for (const { item, late } of touches)
+    if (!late) dueOn[Math.min(item.latest - today, days - 1)]! += 1;
+  let [due, working, most] = [0, 0, 0];
+  for (let i = 0; i < days; i++) {
+    due += dueOn[i]!;
+    if (isWorkingDay(today + i, calendar)) working += 1;
+    if (working > 0) most = Math.max(most, Math.ceil(due / working));
+  }
+  return most;
 }
 
 /** Two numbers around the least that is enough, found outwards from a guess; -1 stands for none. */

@@ -21,7 +21,7 @@ import type { Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './t
  * first goes to what can still be kept. Doing the broken ones first would break the next ones in
  * their turn, day after day; this way as many as possible are kept (see `plan`).
  */
-const BROKEN_SHARE = 1 / 4;
+export const BROKEN_SHARE = 1 / 4;
 
 /**
  * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
@@ -46,12 +46,15 @@ export function plan(
 /** People opened between two steps; days are a step each. */
 const OPENED_AT_ONCE = 500;
 
-/** As {@link plan}, in steps between which others can be served; the last answers the plan. */
+/**
+ * As {@link plan}, in steps between which others can be served: each tells how many promises are
+ * broken so far, and the last answers the plan.
+ */
 export function planSteps(
   people: readonly PlanPerson[],
   options: PlanOptions,
   taken: readonly PlannedTouch[] = [],
-): Generator<void, Plan> {
+): Generator<number, Plan> {
   return new Planner(options, taken).run(people);
 }
 
@@ -94,15 +97,15 @@ class Planner {
     this.gauges = new Gauges(options, taken);
   }
 
-  *run(people: readonly PlanPerson[]): Generator<void, Plan> {
+  *run(people: readonly PlanPerson[]): Generator<number, Plan> {
     for (const person of people) {
       this.states.push(this.open(person));
-      if (this.states.length % OPENED_AT_ONCE === 0) yield;
+      if (this.states.length % OPENED_AT_ONCE === 0) yield 0;
     }
     this.placePinned();
     for (this.day = this.options.today; this.day <= this.until; this.day++) {
       this.fillDay(this.day);
-      yield;
+      yield this.result.slips.length;
     }
     this.closeBooks();
     return this.result;

@@ -2,7 +2,7 @@
 const TURN_MS = 20;
 
 /** Runs a computation in steps on this thread, and serves others in between. */
-export async function inTurns<T>(steps: Generator<void, T>): Promise<T> {
+export async function inTurns<T>(steps: Generator<unknown, T>): Promise<T> {
   for (let began = performance.now(); ;) {
     const { done, value } = steps.next();
     if (done) return value;

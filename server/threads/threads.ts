@@ -1,4 +1,4 @@
-import { MessageChannel, Worker } from 'node:worker_threads';
+import { MessageChannel, Worker, type MessagePort } from 'node:worker_threads';
 
 import { JOBS, type JobInput, type JobName, type JobOutput } from '@/core/jobs';
 
@@ -16,8 +16,15 @@ export interface Threads {
   run<N extends JobName>(name: N, input: JobInput<N>, options?: Options): Promise<JobOutput<N>>;
 }
 
+/** What a thread is given to do; its long lists came through the port before. */
+export interface Task {
+  name: JobName;
+  input: Parted;
+  port: MessagePort;
+}
+
 /** What a thread sends. */
-export type Message = { step: number } | { output: Parted };
+export type Message = { step: number } | { output: Parted } | { error: unknown };
 
 /** Stopped before it was done. */
 export class Stopped extends Error {}
@@ -31,34 +38,77 @@ export const inPlace: Threads = {
   },
 };
 
-/** In a thread of its own for each job, which is simply ended when it is told to stop. */
-export const inThreads = (script: string): Threads => ({
-  run: (name, input, { signal, onStep } = {}) =>
-    new Promise((resolve, reject) => {
-      if (signal?.aborted) return reject(new Stopped());
+/**
+ * In threads: each job has one to itself, which is simply ended when it is told to stop. One that is
+ * done waits for the next job, because a thread that has just begun is slow.
+ */
+export function inThreads(script: string): Threads {
+  let idle: Worker | null = null;
+  const take = (): Worker => {
+    const worker = idle ?? begin();
+    idle = null;
+    worker.ref();
+    return worker;
+  };
+  const begin = (): Worker => {
+    const worker = new Worker(script);
+    return worker
+      .on('error', () => {})
+      .on('exit', () => {
+        if (idle === worker) idle = null;
+      });
+  };
+  const leave = (worker: Worker) => {
+    if (idle) return void worker.terminate();
+    worker.unref();
+    idle = worker;
+  };
+  return {
+    async run(name, input, { signal, onStep } = {}) {
+      if (signal?.aborted) throw new Stopped();
+      const worker = take();
       const { port1: port, port2 } = new MessageChannel();
-      const worker = new Worker(script, {
-        workerData: { name, port: port2 },
-        transferList: [port2],
-      });
-      const stop = () => {
-        void worker.terminate();
-        reject(new Stopped());
-      };
-      signal?.addEventListener('abort', stop, { once: true });
-      worker.on('message', (message: Message) => {
-        if ('step' in message) return onStep?.(message.step);
-        void inTurns(receiveParts(message.output, port)).then((output) => {
-          resolve(output as never);
-          void worker.terminate();
-        }, reject);
-      });
-      worker.on('error', reject);
-      worker.on('exit', () => {
-        signal?.removeEventListener('abort', stop);
+      const output = answerOf(worker, signal, onStep);
+      try {
+        const sending = inTurns(sendParts(input, port));
+        // Whoever stops it need not wait until all is sent.
+        const parted = await Promise.race([sending, output.then(() => sending)]);
+        const task: Task = { name, input: parted, port: port2 };
+        worker.postMessage(task, [port2]);
+        return (await inTurns(receiveParts(await output, port))) as never;
+      } finally {
         port.close();
-        reject(new Error('The computation ended without an answer.'));
-      });
-      inTurns(sendParts(input, port)).then((parted) => worker.postMessage(parted), reject);
-    }),
-});
+        if (!signal?.aborted) leave(worker);
+      }
+    },
+  };
+}
+
+/** What the thread answers; it is ended when it is told to stop. */
+const answerOf = (
+  worker: Worker,
+  signal: AbortSignal | undefined,
+  onStep: ((n: number) => void) | undefined,
+): Promise<Parted> =>
+  new Promise((resolve, reject) => {
+    const stop = () => {
+      reject(new Stopped());
+      void worker.terminate();
+    };
+    const hear = (message: Message) => {
+      if ('step' in message) return onStep?.(message.step);
+      rest();
+      if ('output' in message) resolve(message.output);
+      else reject(message.error as Error);
+    };
+    const fail = () => {
+      rest();
+      reject(new Error('The computation ended without an answer.'));
+    };
+    const rest = () => {
+      signal?.removeEventListener('abort', stop);
+      worker.off('message', hear).off('error', fail).off('exit', fail);
+    };
+    signal?.addEventListener('abort', stop, { once: true });
+    worker.on('message', hear).on('error', fail).on('exit', fail);
+  });

@@ -1,19 +1,21 @@
-import { parentPort, workerData, type MessagePort } from 'node:worker_threads';
+import { parentPort } from 'node:worker_threads';
 
-import { JOBS, type JobName } from '@/core/jobs';
+import { JOBS } from '@/core/jobs';
 
-import { receiveParts, sendParts, type Parted } from './parts';
-import type { Message } from './threads';
+import { receiveParts, sendParts } from './parts';
+import type { Message, Task } from './threads';
 
-// The whole of a thread: one job, its steps, its answer.
-const { name, port } = workerData as { name: JobName; port: MessagePort };
+// The whole of a thread: a job, its steps, its answer, and the next job.
 const send = (message: Message) => parentPort!.postMessage(message);
 
-parentPort!.on('message', (input: Parted) => {
-  const output = JOBS[name](atOnce(receiveParts(input, port)) as never, (step: number) =>
-    send({ step }),
-  );
-  send({ output: atOnce(sendParts(output, port)) });
+parentPort!.on('message', ({ name, input, port }: Task) => {
+  try {
+    const given = atOnce(receiveParts(input, port)) as never;
+    const output = JOBS[name](given, (step: number) => send({ step }));
+    send({ output: atOnce(sendParts(output, port)) });
+  } catch (error) {
+    send({ error });
+  }
 });
 
 function atOnce<T>(steps: Generator<void, T>): T {
