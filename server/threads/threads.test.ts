@@ -1,0 +1,45 @@
+import { resolve } from 'node:path';
+
+import { NOBODY } from '@/core/people';
+import { traitsOf, type Known } from '@/core/same';
+
+import { inPlace, inThreads, Stopped } from '.';
+
+// The script that the product itself runs.
+const threads = inThreads(resolve('dist/server/worker.mjs'));
+
+/** Every second one is the one before again. */
+const people: Known[] = Array.from({ length: 1_300 }, (_, i) => ({
+  id: `p${i}`,
+  traits: traitsOf({
+    ...NOBODY,
+    givenName: 'Ana',
+    familyName: `Lind${i >> 1}`,
+    emails: [{ value: `a${i >> 1}@example.com`, label: '' }],
+  }),
+}));
+
+test('long lists cross in parts, and the answer is the same as without a thread', async () => {
+  const plain = await inPlace.run('findSame', { people });
+  expect(plain.length).toBeGreaterThanOrEqual(650);
+  const [one, other] = await Promise.all([
+    threads.run('findSame', { people }),
+    threads.run('findSame', { people: people.slice(0, 600) }),
+  ]);
+  expect(one).toEqual(plain);
+  expect(other.length).toBeGreaterThanOrEqual(300);
+  // Once more, in the thread that was left idle.
+  expect(await threads.run('findSame', { people })).toEqual(plain);
+});
+
+test('a job that is stopped or fails says so, and the next one is done all the same', async () => {
+  const stop = new AbortController();
+  const stopped = threads.run('findSame', { people }, { signal: stop.signal });
+  stop.abort();
+  await expect(stopped).rejects.toThrow(Stopped);
+  await expect(
+    threads.run('findSame', { people }, { signal: AbortSignal.abort() }),
+  ).rejects.toThrow(Stopped);
+  await expect(threads.run('findSame', { people: null as never })).rejects.toThrow(/null/);
+  expect(await threads.run('findSame', { people: people.slice(0, 2) })).toHaveLength(1);
+});
