@@ -1,3 +1,4 @@
+export { backup } from './backup';
 export * from './db';
 export * from './ids';
 export * from './lock';

@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs';
-import { access, constants, mkdir, readdir, unlink, writeFile } from 'node:fs/promises';
+import { access, constants, mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 
+import { backup } from './backup';
 import type { Db } from './db';
 import { lockDataDir } from './lock';
 import { migrate, readMigrations } from './migrate';
@@ -23,8 +24,6 @@ export interface OpenDb {
   schema: number;
   close(): Promise<void>;
 }
-
-const KEPT_BACKUPS = 7;
 
 const DISK_FULL = (dir: string) => `The disk that holds ${dir} is full. Make room and start again.`;
 
@@ -83,16 +82,4 @@ async function assertWritable(dir: string): Promise<void> {
       `Pen Pal can't write to ${dir}. Give it a directory of its own with --data, or change the rights of this one.`,
     );
   }
-}
-
-/** Writes everything into one file below `backups/` and keeps the newest few. */
-export async function backup(db: Db, dataDir: string, label: string): Promise<void> {
-  const bytes = await db.dump();
-  if (!bytes) return;
-  const dir = join(dataDir, 'backups');
-  await mkdir(dir, { recursive: true });
-  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
-  await writeFile(join(dir, `${stamp}-${label}.tar.gz`), bytes, { flush: true });
-  const names = (await readdir(dir)).filter((name) => name.endsWith('.tar.gz')).sort();
-  for (const name of names.slice(0, -KEPT_BACKUPS)) await unlink(join(dir, name));
 }

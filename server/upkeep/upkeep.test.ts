@@ -1,7 +1,8 @@
-import { cp, mkdtemp, readdir, rm, stat, utimes } from 'node:fs/promises';
+import { cp, mkdir, mkdtemp, readdir, rm, stat, utimes } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
+import { backup } from '../db';
 import { openPglite } from '../db/pglite';
 import { backupDaily, checkpointWhenLong } from './upkeep';
 
@@ -30,6 +31,49 @@ test('a backup a day, from which everything can be had again', async () => {
   const [first] = await backups();
   const restored = await openPglite(null, join(dir, 'backups', first!));
   expect(await restored.query('select name from person')).toEqual([{ name: 'Ana' }]);
+  await restored.close();
+});
+
+test('others go on writing while a backup is made, and it holds all that was there when it began', async () => {
+  const data = join(dir, 'busy');
+  await mkdir(data);
+  const db = await openPglite(join(data, 'pg'), image());
+  const add = (from: number, to: number) =>
+    db.query(
+      `insert into person (id, name, search_text, added_on)
+       select gen_random_uuid(), 'P' || n, md5(n::text) || repeat(md5((n + 1)::text), 20), '2026-11-23'
+       from generate_series($1::int, $2::int) n`,
+      [from, to],
+    );
+  await add(1, 8_000);
+  let making = true;
+  const made = backup(db, data, 'busy').then(() => (making = false));
+  let n = 8_000;
+  for (; making; n += 50) {
+    await add(n + 1, n + 50);
+    await new Promise((done) => setTimeout(done, 40));
+    await db.query(`update person set company = 'Firm' where name = 'P' || ($1::int)`, [n]);
+  }
+  await made;
+  await db.close();
+  expect(n).toBeGreaterThan(8_100);
+  const [name] = await readdir(join(data, 'backups'));
+  const restored = await openPglite(null, join(data, 'backups', name!));
+  const [row] = await restored.query<{ people: number; first: number }>(
+    `select count(*)::int as people, (count(*) filter (where name in (select 'P' || n from generate_series(1, 8000) n)))::int as first from person`,
+  );
+  expect(row!.first).toBe(8_000);
+  // What came meanwhile is there up to some moment, each statement whole.
+  expect(row!.people % 50).toBe(0);
+  expect(row!.people).toBeLessThanOrEqual(n);
+  // The indexes tell the same as the table, and it can be written to.
+  await restored.script('set enable_seqscan = off; reindex table person_all');
+  await restored.query(`update person set company = 'New'`);
+  expect(
+    await restored.query(
+      `select id from person where search_text like '%${'0'.repeat(4)}%' and company <> 'New'`,
+    ),
+  ).toEqual([]);
   await restored.close();
 });
 

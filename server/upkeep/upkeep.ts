@@ -29,7 +29,7 @@ export async function checkpointWhenLong(db: Db, dataDir: string): Promise<boole
 
 async function newestBackupMs(dataDir: string): Promise<number> {
   const dir = join(dataDir, 'backups');
-  const names = await readdir(dir).catch(() => []);
+  const names = (await readdir(dir).catch(() => [])).filter((name) => name.endsWith('.gz'));
   const times = await Promise.all(names.map(async (name) => (await stat(join(dir, name))).mtimeMs));
   return Math.max(0, ...times);
 }
