@@ -45,14 +45,12 @@ export interface Reference {
   from: string;
   column: string;
   to: string;
-  cascades: boolean;
 }
 
 /** Which tables refer to which, as the database itself knows it. */
 export const references = (sql: Sql) =>
   sql.query<Reference>(
-    `select f.relname::text as "from", a.attname::text as "column", t.relname::text as "to",
-       c.confdeltype = 'c' as cascades
+    `select f.relname::text as "from", a.attname::text as "column", t.relname::text as "to"
      from pg_constraint c join pg_class f on f.oid = c.conrelid join pg_class t on t.oid = c.confrelid
      join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]
      where c.contype = 'f' and c.connamespace = 'public'::regnamespace`,
@@ -77,8 +75,8 @@ export async function tableFaults(sql: Sql, tables: readonly Table[]): Promise<s
   for (const { table } of columns)
     if (!declared.has(table) && !faults.some((fault) => fault.includes(` ${table} `)))
       faults.push(`The table ${table} is declared by no subject.`);
-  for (const { from, column, to, cascades } of await references(sql))
-    if (to === 'person_all' && !cascades && !declared.get(from)?.person?.columns.includes(column))
+  for (const { from, column, to } of await references(sql))
+    if (to === 'person_all' && !declared.get(from)?.person?.columns.includes(column))
       faults.push(`The table ${from} refers to people by ${column}, which no subject declares.`);
   return faults;
 }

@@ -1,4 +1,6 @@
+import { changedSince, revert, runsOf } from '../act/changes';
 import type { Db } from './db';
+import { newId } from './ids';
 import { migrate, readMigrations, schemaVersion } from './migrate';
 import { openPglite } from './pglite';
 
@@ -36,6 +38,58 @@ test('data that a newer program has changed is refused with a sentence', async (
   await expect(migrate(db, shipped)).rejects.toThrow(
     `This data was last opened by a newer Pen Pal (schema 900; this one knows ${shipped.at(-1)!.number}).`,
   );
+});
+
+test('data of the program before keeps its history, which can still be undone, and its calls to services', async () => {
+  const shipped = await readMigrations('server/db/migrations');
+  const old = await openPglite(null);
+  await migrate(old, shipped.slice(0, 4));
+  const [person, action] = [newId(), newId()];
+  const under = `select set_config('penpal.action', '${action}', true)`;
+  await old.query(`insert into action (id, at, sentence) values ($1, now(), 'Renamed Ana')`, [
+    action,
+  ]);
+  await old.query(`insert into person (id, name, added_on) values ($1, 'Ana', '2026-11-23')`, [
+    person,
+  ]);
+  await old.transaction(async (tx) => {
+    await tx.query(under);
+    await tx.query(`update person set name = 'Anna', version = version + 1 where id = $1`, [
+      person,
+    ]);
+    await tx.query(
+      `insert into note (id, person_id, on_day, body, search_text) values ($1, $2, '2026-11-23', 'x', 'x')`,
+      [newId(), person],
+    );
+  });
+  await old.query(
+    `insert into service (id, name, url, secret) values ($1, 'Printer', 'http://127.0.0.1:1/', 's')`,
+    [action],
+  );
+  await old.query(
+    `insert into service_call (id, service_id, person_id, payload, state, created_at, next_at)
+     values ('beat:x', $1, $2, '{"a": 1}', 'ready', now(), now())`,
+    [action, person],
+  );
+  await migrate(old, shipped);
+  expect(await old.query('select key, kind, person_id, payload from task')).toEqual([
+    {
+      key: 'call:beat:x',
+      kind: 'call',
+      person_id: person,
+      payload: { serviceId: action, itemKey: 'beat:x', body: { a: 1 } },
+    },
+  ]);
+  expect(await old.query('select name from person')).toEqual([{ name: 'Anna' }]);
+  for (const run of await runsOf(old, action)) {
+    if (run.op === 'update') expect(await changedSince(old, action, run)).toEqual([]);
+    await revert(old, action, run);
+  }
+  expect(await old.query('select name, version from person')).toEqual([
+    { name: 'Ana', version: 1 },
+  ]);
+  expect(await old.query('select 1 from note')).toEqual([]);
+  await old.close();
 });
 
 test('days, instants, large and exact numbers come as the program wants them', async () => {

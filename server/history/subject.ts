@@ -12,7 +12,12 @@ export const history: Subject = {
   gives: [
     TABLES({ table: 'action', rows: 'machine' }),
     TABLES({ table: 'change', rows: 'machine' }),
-    TABLES({ table: 'task', rows: 'machine' }),
+    TABLES({
+      table: 'task',
+      rows: 'machine',
+      // What is still to be handed over about somebody.
+      person: { columns: ['person_id'], merge: 'move' },
+    }),
     TABLES({ table: 'memo', rows: 'machine' }),
     TABLES({ table: 'migration', rows: 'machine' }),
     ROUTES(historyRoutes),

@@ -3,7 +3,7 @@ import type { addEntry, changeEntry, ListName, readLists } from '@/contract/list
 import type { OwnField } from '@/core/people';
 import { plural } from '@/core/time';
 
-import { act, type Effects } from '../act';
+import { act, actInSteps, FEW, type Acted, type Effects } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api';
@@ -83,29 +83,66 @@ export async function change(
   id: string,
   body: NonNullable<CallInput<typeof changeEntry>['body']>,
 ) {
-  return act(ctx, async (tx) => {
-    const entry = await find(tx, list, id);
-    const { name, pinned, retired, choices, promiseDays } = body;
-    if (name !== undefined) await assertFree(tx, list, name, id);
-    const gone = choices && (entry.choices ?? []).filter((choice) => !choices.includes(choice));
-    if (gone?.length) await assertUnused(tx, id, gone);
-    await queries.writeEntry(tx, list, id, {
-      ...(name === undefined ? {} : { name }),
-      ...(pinned === undefined ? {} : { pinned }),
-      ...(retired === undefined ? {} : { retired }),
-      ...(list === 'field' && choices ? { choices } : {}),
-      ...(list === 'circle' && promiseDays !== undefined ? { promise_days: promiseDays } : {}),
+  const entry = await find(ctx.db, list, id);
+  const { name, pinned, retired, choices, promiseDays } = body;
+  const renamed = name !== undefined && name !== entry.name;
+  const holders = renamed && isNamed(list) ? await queries.holdersOf(ctx.db, list, id) : null;
+  return changeWithPeople(ctx, `Renaming ${entry.name}`, holders ?? [], {
+    entry: async (tx) => {
+      if (name !== undefined) await assertFree(tx, list, name, id);
+      const gone = choices && (entry.choices ?? []).filter((choice) => !choices.includes(choice));
+      if (gone?.length) await assertUnused(tx, id, gone);
+      await queries.writeEntry(tx, list, id, {
+        ...(name === undefined ? {} : { name }),
+        ...(pinned === undefined ? {} : { pinned }),
+        ...(retired === undefined ? {} : { retired }),
+        ...(list === 'field' && choices ? { choices } : {}),
+        ...(list === 'circle' && promiseDays !== undefined ? { promise_days: promiseDays } : {}),
+      });
+    },
+    people: async (tx, some) => {
+      if (renamed && isNamed(list)) await queries.renameInPeople(tx, list, entry.name, name, some);
+    },
+    done: () => {
+      const people = holders?.length ?? entry.people;
+      const sentence = renamed
+        ? `Renamed ${entry.name} to ${name} for ${plural(people, 'person', 'people')}`
+        : `Changed the ${WORDS[list]} ${entry.name}`;
+      const promised = list === 'circle' && promiseDays !== undefined;
+      return { people, sentence, ...effectsOn(list, promised, renamed) };
+    },
+  });
+}
+
+/**
+ * Changes an entry and then whoever has it: many of them part by part, and at last those who came to
+ * it meanwhile.
+ */
+function changeWithPeople<R extends Acted>(
+  ctx: Context,
+  what: string,
+  holders: readonly string[],
+  work: {
+    entry?: (tx: Sql) => Promise<unknown>;
+    people: (tx: Sql, some: readonly string[] | null) => Promise<unknown>;
+    last?: (tx: Sql) => Promise<unknown>;
+    done: () => R;
+  },
+) {
+  const last = async (tx: Sql) => {
+    await work.people(tx, null);
+    await work.last?.(tx);
+  };
+  if (holders.length <= FEW)
+    return act(ctx, async (tx) => {
+      await work.entry?.(tx);
+      await last(tx);
+      return work.done();
     });
-    const renamed = name !== undefined && name !== entry.name;
-    const people =
-      renamed && isNamed(list)
-        ? await queries.renameInPeople(tx, list, entry.name, name)
-        : entry.people;
-    const sentence = renamed
-      ? `Renamed ${entry.name} to ${name} for ${plural(people, 'person', 'people')}`
-      : `Changed the ${WORDS[list]} ${entry.name}`;
-    const promised = list === 'circle' && promiseDays !== undefined;
-    return { people, sentence, ...effectsOn(list, promised, renamed) };
+  return actInSteps(ctx, what, async (step) => {
+    if (work.entry) await step(work.entry);
+    await step.each(holders, work.people);
+    return { done: work.done(), last };
   });
 }
 
@@ -143,46 +180,52 @@ export async function order(ctx: Context, list: ListName, ids: readonly string[]
 }
 
 /** Moves whoever has an entry to another one, or to none. */
-async function move(
-  tx: Sql,
-  list: ListName,
-  from: queries.EntryRow,
-  to: queries.EntryRow | null,
-): Promise<number> {
-  if (isNamed(list)) return queries.renameInPeople(tx, list, from.name, to?.name ?? null);
-  if (list === 'circle') return queries.moveCircle(tx, from.id, to?.id ?? null);
-  return list === 'tag'
-    ? queries.moveTag(tx, from.id, to?.id ?? null)
-    : queries.moveOwn(tx, from.id, to?.id ?? null);
-}
+const mover =
+  (list: ListName, from: queries.EntryRow, to: queries.EntryRow | null) =>
+  (tx: Sql, some: readonly string[] | null): Promise<unknown> => {
+    if (isNamed(list)) return queries.renameInPeople(tx, list, from.name, to?.name ?? null, some);
+    if (list === 'circle') return queries.moveCircle(tx, from.id, to?.id ?? null, some);
+    return list === 'tag'
+      ? queries.moveTag(tx, from.id, to?.id ?? null, some)
+      : queries.moveOwn(tx, from.id, to?.id ?? null, some);
+  };
 
 export async function merge(ctx: Context, list: ListName, id: string, into: string) {
   if (id === into) throw invalid(`A ${WORDS[list]} can't be merged with itself.`, 'into');
-  return act(ctx, async (tx) => {
-    const [from, to] = [await find(tx, list, id), await find(tx, list, into)];
-    if (from.type !== to.type)
-      throw invalid(`${from.name} and ${to.name} hold different kinds of values.`, 'into');
-    if (list === 'field' && from.type === 'choice')
-      await queries.writeEntry(tx, list, into, {
-        choices: [...new Set([...(to.choices ?? []), ...(from.choices ?? [])])],
-      });
-    const people = await move(tx, list, from, to);
-    await queries.deleteEntry(tx, list, id);
-    const sentence = `Merged ${from.name} into ${to.name} for ${plural(people, 'person', 'people')}`;
-    return { people, sentence, ...effectsOn(list, true, true) };
+  const [from, to] = [await find(ctx.db, list, id), await find(ctx.db, list, into)];
+  if (from.type !== to.type)
+    throw invalid(`${from.name} and ${to.name} hold different kinds of values.`, 'into');
+  const holders = await queries.holdersOf(ctx.db, list, id);
+  const people = holders.length;
+  return changeWithPeople(ctx, `Merging ${from.name} into ${to.name}`, holders, {
+    entry: async (tx) => {
+      if (list === 'field' && from.type === 'choice')
+        await queries.writeEntry(tx, list, into, {
+          choices: [...new Set([...(to.choices ?? []), ...(from.choices ?? [])])],
+        });
+    },
+    people: mover(list, from, to),
+    last: (tx) => queries.deleteEntry(tx, list, id),
+    done: () => ({
+      people,
+      sentence: `Merged ${from.name} into ${to.name} for ${plural(people, 'person', 'people')}`,
+      ...effectsOn(list, true, true),
+    }),
   });
 }
 
 export async function remove(ctx: Context, list: ListName, id: string) {
-  return act(ctx, async (tx) => {
-    const entry = await find(tx, list, id);
-    const people = await move(tx, list, entry, null);
-    await queries.deleteEntry(tx, list, id);
-    const from = people > 0 ? `, also from ${plural(people, 'person', 'people')}` : '';
-    return {
+  const entry = await find(ctx.db, list, id);
+  const holders = await queries.holdersOf(ctx.db, list, id);
+  const people = holders.length;
+  const from = people > 0 ? `, also from ${plural(people, 'person', 'people')}` : '';
+  return changeWithPeople(ctx, `Taking away ${entry.name}`, holders, {
+    people: mover(list, entry, null),
+    last: (tx) => queries.deleteEntry(tx, list, id),
+    done: () => ({
       people,
       sentence: `Took away the ${WORDS[list]} ${entry.name}${from}`,
       ...effectsOn(list, true, true),
-    };
+    }),
   });
 }

@@ -126,61 +126,67 @@ export async function ensureEntries(
   return known;
 }
 
-/** Gives everybody who has one name of a list another, or none; answers how many they are. */
-export async function renameInPeople(
+/** Everybody who has an entry, the deleted ones as well. */
+export const holdersOf = async (sql: Sql, list: ListName, id: string): Promise<string[]> =>
+  (
+    await sql.query<{ id: string }>(
+      `select p.id from person p join ${KEPT[list].table} e on ${KEPT[list].has}
+       where ${KEPT[list].where} and e.id = $1::uuid order by p.id`,
+      [id],
+    )
+  ).map((row) => row.id);
+
+/** Those meant: some of them, or all. */
+type Among = readonly string[] | null;
+const among = (id: string) => `($3::uuid[] is null or ${id} = any($3::uuid[]))`;
+
+/** Writes the new name of an entry in people, or takes it away from them. */
+export function renameInPeople(
   sql: Sql,
   list: 'role' | 'standing' | 'source',
   from: string,
   to: string | null,
-): Promise<number> {
+  some: Among,
+) {
   const isRole = list === 'role';
   const set = isRole
     ? `roles = case when $2::text is null or $2::text = any(roles) then array_remove(roles, $1)
          else array_replace(roles, $1, $2::text) end`
     : `${list} = coalesce($2::text, '')`;
-  const rows = await sql.query(
+  return sql.query(
     `update person set ${set}, version = version + 1
-     where ${isRole ? '$1 = any(roles)' : `${list} = $1`} returning id`,
-    [from, to],
+     where ${isRole ? '$1 = any(roles)' : `${list} = $1`} and ${among('id')}`,
+    [from, to, some],
   );
-  return rows.length;
 }
 
-export async function moveCircle(sql: Sql, from: string, to: string | null): Promise<number> {
-  const rows = await sql.query(
-    `update person set circle_id = $2::uuid, version = version + 1 where circle_id = $1::uuid returning id`,
-    [from, to],
+export const moveCircle = (sql: Sql, from: string, to: string | null, some: Among) =>
+  sql.query(
+    `update person set circle_id = $2::uuid, version = version + 1
+     where circle_id = $1::uuid and ${among('id')}`,
+    [from, to, some],
   );
-  return rows.length;
-}
 
 /** Who has the one tag gets the other (once), or none. */
-export async function moveTag(sql: Sql, from: string, to: string | null): Promise<number> {
-  const had = await sql.query<{ person_id: string }>(
-    'delete from person_tag where tag_id = $1::uuid returning person_id',
-    [from],
+export const moveTag = (sql: Sql, from: string, to: string | null, some: Among) =>
+  sql.query(
+    `with had as (
+       delete from person_tag where tag_id = $1::uuid and ${among('person_id')} returning person_id)
+     insert into person_tag (id, person_id, tag_id)
+       select gen_random_uuid(), person_id, $2::uuid from had where $2::uuid is not null
+     on conflict (person_id, tag_id) do nothing`,
+    [from, to, some],
   );
-  if (to)
-    await sql.query(
-      `insert into person_tag (id, person_id, tag_id)
-       select r.id, r.person_id, $2::uuid from json_to_recordset($1::json) as r (id uuid, person_id uuid)
-       on conflict (person_id, tag_id) do nothing`,
-      [recordset(had.map(({ person_id }) => ({ id: newId(), person_id }))), to],
-    );
-  return had.length;
-}
 
 /** Values of one own field go to another where that is empty, or away. */
-export async function moveOwn(sql: Sql, from: string, to: string | null): Promise<number> {
-  const moved = to
-    ? `case when own ? $2 then own - $1 else (own - $1) || jsonb_build_object($2::text, own -> $1) end`
-    : 'own - $1';
-  const rows = await sql.query(
-    `update person set own = ${moved}, version = version + 1 where own ? $1 returning id`,
-    to ? [from, to] : [from],
+export const moveOwn = (sql: Sql, from: string, to: string | null, some: Among) =>
+  sql.query(
+    `update person set version = version + 1,
+       own = case when $2::text is null or own ? $2 then own - $1
+         else (own - $1) || jsonb_build_object($2::text, own -> $1) end
+     where own ? $1 and ${among('id')}`,
+    [from, to, some],
   );
-  return rows.length;
-}
 
 export const readOwnFields = (sql: Sql) =>
   sql.query<OwnField & { pinned: boolean; retired: boolean }>(

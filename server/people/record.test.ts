@@ -346,8 +346,8 @@ describe('put away, deleted, erased', () => {
 
   test('erasing asks for the name and leaves nothing, not even in the history', async () => {
     const id = await add({
-      givenName: 'Vanish',
-      familyName: 'Fully',
+      givenName: 'Umbra',
+      familyName: 'Former',
       email: 'vanish@example.com',
       tags: ['gone'],
     });
@@ -355,6 +355,8 @@ describe('put away, deleted, erased', () => {
     await note(id, 'a secret');
     await api.call(addTie, { params: { id: other }, body: { kind: 'friend', otherId: id } });
     await edit(id, { company: 'Secret Firm' });
+    // Renamed: the history goes on saying what they were called when it happened.
+    await edit(id, { givenName: 'Vanish', familyName: 'Fully' });
     expect((await api.call(eraseImpact, { params: { id } })).held).toEqual([
       '1 note',
       '1 tag',
@@ -374,10 +376,11 @@ describe('put away, deleted, erased', () => {
       for (const { row } of await api.ctx.db.query<{ row: string }>(
         `select to_jsonb(t)::text as row from public."${name}" t`,
       ))
-        if (/vanish|secret/i.test(row) || row.includes(id)) left.push(`${name}: ${row}`);
+        if (/vanish|secret|umbra|former/i.test(row) || row.includes(id))
+          left.push(`${name}: ${row}`);
     expect(left).toEqual([]);
     expect((await sheet(other)).ties).toEqual([]);
     const { actions } = await api.call(listActions, { query: { limit: 50 } });
-    expect(actions.some(({ sentence }) => /Vanish/.test(sentence))).toBe(false);
+    expect(actions.some(({ sentence }) => /Vanish|Umbra/.test(sentence))).toBe(false);
   });
 });

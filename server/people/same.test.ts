@@ -15,12 +15,20 @@ import { beat } from '@/testing/cadences';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { sphereOf } from '@/testing/sphere';
 
+import { references } from '../act';
+
 let api: TestApi;
 beforeEach(async () => {
   api = await startTestApi();
 });
 afterEach(() => api.close());
 const { add, sheet, note } = sphereOf(() => api);
+
+const taskOf = (personId: string) =>
+  api.ctx.db.query(
+    `insert into task (key, kind, person_id, created_at, run_at) values ('call:x', 'call', $1, now(), now() + interval '1 day')`,
+    [personId],
+  );
 
 /** Two records of Rosa, each with a story. */
 async function twice() {
@@ -159,3 +167,18 @@ test('all sure pairs are merged in one action, three records of one person into 
   await api.call(undoAction, { params: { id: actionId } });
   expect((await api.call(listPeople)).total).toBe(4);
 });
+
+test('after a merge nothing refers to the one who is gone, not even what is still to be handed over', async () => {
+  const { keep, gone } = await twice();
+  await taskOf(gone);
+  await api.call(mergePeople, { body: { keepId: keep, goneId: gone, take: [] } });
+  const left: string[] = [];
+  for (const { from, column, to } of await references(api.ctx.db))
+    if (to === 'person_all' && (await rowsWith(from, column, gone))) left.push(`${from}.${column}`);
+  expect(left).toEqual([]);
+  expect(await rowsWith('task', 'person_id', keep)).toBe(1);
+});
+
+const rowsWith = async (table: string, column: string, id: string) =>
+  (await api.ctx.db.query(`select 1 from public."${table}" where ${column} = $1::uuid`, [id]))
+    .length;
