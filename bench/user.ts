@@ -1,6 +1,3 @@
-import { spawn } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 import { call } from '@/contract/call';
@@ -14,99 +11,18 @@ import { plainDate } from '@/core/time';
 import type { Db } from '@/server/db';
 import { openPglite } from '@/server/db/pglite';
 
+import {
+  bring,
+  familyOf,
+  fileOf,
+  inDirectory,
+  settled,
+  startProduct,
+  timed,
+  TODAY,
+} from './product';
 import { INNER_TO_OUTER } from './sphere';
 import { median, type Figure } from './table';
-
-// The product as a user has it: started by its own command, filled through its API, never helped by
-// hand. Only after it was ended are its files opened here, for the plain way to the same rows.
-
-const TODAY = '2026-11-23';
-const GIVEN = ['Ana', 'Bo', 'Cyra', 'Dana', 'Emil', 'Fay', 'Goran', 'Hana', 'Ivo', 'Juna'];
-const ENDINGS = [
-  'marsh',
-  'wick',
-  'holm',
-  'berg',
-  'field',
-  'dahl',
-  'quist',
-  'moor',
-  'strand',
-  'beck',
-];
-const STARTS = ['Al', 'Ber', 'Cor', 'Dun', 'El', 'Far', 'Gil', 'Hor', 'In', 'Kel', 'Lin', 'Mor'];
-const familyOf = (i: number) => `${STARTS[i % 12]}${ENDINGS[Math.floor(i / 12) % 10]}${i % 977}`;
-
-const HEADER =
-  'First name,Last name,E-mail,Phone,Street and number,Circle,Tags,Note,Last touch,Birthday';
-const CIRCLES = ['Inner', 'Close', 'Wider', 'Outer'];
-const dayBefore = (days: number) =>
-  new Date(Date.parse(TODAY) - days * 86_400_000).toISOString().slice(0, 10);
-
-/** A list as people bring it: names, ways to reach them, circles, tags, notes, last touches. */
-const listOf = (people: number): string =>
-  [
-    HEADER,
-    ...Array.from({ length: people }, (_, i) =>
-      [
-        GIVEN[i % 10],
-        familyOf(i),
-        `p${i}@example.com`,
-        `555-01${String(i % 100).padStart(2, '0')}`,
-        `${i} Lantern Row`,
-        CIRCLES[i % 4],
-        i % 3 === 0 ? 'garden' : 'boat',
-        i % 4 === 0 ? `Kitchen half done and boat ${i}` : '',
-        i % 2 === 0 ? dayBefore(i % 200) : '',
-        i % 5 === 0 ? `19${60 + (i % 40)}-0${1 + (i % 9)}-1${i % 9}` : '',
-      ].join(','),
-    ),
-  ].join('\n');
-
-interface Product {
-  base: string;
-  end(): Promise<void>;
-}
-
-/** Starts it as `npm start` does. */
-async function startProduct(dataDir: string): Promise<Product> {
-  const args = ['scripts/start.mjs', '--data', dataDir, '--port', '0', '--today', TODAY];
-  const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'inherit'] });
-  const gone = new Promise((done) => child.once('exit', done));
-  const base = await new Promise<string>((done, fail) => {
-    let said = '';
-    child.stdout.on('data', (part: Buffer) => {
-      said += part.toString();
-      const match = /ready at (\S+)/.exec(said);
-      if (match) done(match[1]!);
-    });
-    void gone.then(() => fail(new Error(`It ended: ${said}`)));
-  });
-  return {
-    base,
-    end: async () => {
-      child.kill('SIGTERM');
-      await gone;
-    },
-  };
-}
-
-const fileOf = (people: number) => ({
-  fileName: 'list.csv',
-  content: Buffer.from(listOf(people)).toString('base64'),
-  mapping: null,
-  circleId: null,
-  tag: null,
-  same: 'add' as const,
-});
-
-const bring = (base: string, people: number) => call(runImport, { body: fileOf(people) }, { base });
-
-async function timed(work: () => Promise<unknown>): Promise<number> {
-  const started = performance.now();
-  await work();
-  return performance.now() - started;
-}
 
 /** The median and the 95th percentile of these, after one that is not counted. */
 async function spread(works: readonly (() => Promise<unknown>)[]) {
@@ -251,23 +167,6 @@ export async function benchUserReading(): Promise<Figure[]> {
 
 const runs = (work: (i: number) => Promise<unknown>) =>
   Array.from({ length: RUNS }, (_, i) => () => work(i));
-
-async function inDirectory(work: (dir: string) => Promise<void>): Promise<void> {
-  const dir = await mkdtemp(join(tmpdir(), 'penpal-bench-'));
-  try {
-    await work(dir);
-  } finally {
-    await rm(dir, { recursive: true, force: true });
-  }
-}
-
-/** Until what it does at its start is done: the first tasks, and what is compiled when it is first used. */
-async function settled(base: string): Promise<void> {
-  for (let quiet = 0; quiet < 20;) {
-    await new Promise((done) => setTimeout(done, 50));
-    quiet = (await timed(() => call(health, {}, { base }))) < 30 ? quiet + 1 : 0;
-  }
-}
 
 /** Asks for the product's health again and again; answers the longest that it took. */
 async function slowestWhile(base: string, work: () => Promise<unknown>): Promise<number> {

@@ -4,7 +4,7 @@ import { NTHS, WAYS } from '@/core/cadences';
 import { DAY_RULES } from '@/core/calendar';
 import { TOUCH_KINDS } from '@/core/touches';
 
-import { Day, Done, Id, IdParam } from './common';
+import { CadenceId, Day, Done, Id, IdParam, PersonId, ServiceId, ViewId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
 
@@ -48,15 +48,15 @@ export const Beat = z.object({
   /** Instead of a touch, in a beat of the kind `other` that goes by itself. */
   errand: z
     .discriminatedUnion('to', [
-      z.object({ to: z.literal('cadence'), cadenceId: Id }),
-      z.object({ to: z.literal('service'), serviceId: Id }),
+      z.object({ to: z.literal('cadence'), cadenceId: CadenceId }),
+      z.object({ to: z.literal('service'), serviceId: ServiceId }),
     ])
     .nullish(),
 });
 export type Beat = z.infer<typeof Beat>;
 
 const HandOver = z.object({
-  cadenceId: Id,
+  cadenceId: CadenceId,
   waitDays: z.number().int().min(0).max(36_500),
 });
 
@@ -76,7 +76,7 @@ export const CadenceDraft = z.object({
 export type CadenceDraft = z.infer<typeof CadenceDraft>;
 
 const Feed = z.object({
-  viewId: Id,
+  viewId: ViewId,
   /** So many begin on each working day; null for all at once. */
   perDay: z.number().int().min(1, 'At least one person a day has to begin.').max(20_000).nullable(),
 });
@@ -218,7 +218,7 @@ export const tryCadence = endpoint({
       turned: z.number().int(),
       examples: z.array(
         z.object({
-          personId: Id,
+          personId: PersonId,
           name: z.string(),
           changes: z.array(
             z.object({ kind: z.enum(TOUCH_KINDS), from: Day.nullable(), to: Day.nullable() }),

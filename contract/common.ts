@@ -5,7 +5,24 @@ import { isPlainDate, type PlainDate } from '@/core/time';
 import { TOPICS } from './topics';
 
 export const Id = z.uuid();
-export type Id = string;
+
+declare const KIND: unique symbol;
+/** An id of one kind of thing: where it is wanted, one of another kind does not fit. */
+export type IdOf<Kind extends string> = string & { readonly [KIND]?: Kind };
+const idOf = <Kind extends string>() => Id as unknown as z.ZodType<IdOf<Kind>, IdOf<Kind>>;
+
+export const PersonId = idOf<'person'>();
+export type PersonId = z.infer<typeof PersonId>;
+export const CircleId = idOf<'circle'>();
+export type CircleId = z.infer<typeof CircleId>;
+export const CadenceId = idOf<'cadence'>();
+export const EnrolmentId = idOf<'enrolment'>();
+export const BatchId = idOf<'import batch'>();
+export const ServiceId = idOf<'service'>();
+export const ActionId = idOf<'action'>();
+export const TouchId = idOf<'touch'>();
+export const ViewId = idOf<'view'>();
+export const PhotoId = idOf<'photo'>();
 
 /** A calendar day, 'YYYY-MM-DD'. */
 export const Day = z
@@ -15,10 +32,11 @@ export const Day = z
   .meta({ format: 'date', example: '2026-11-23' }) as unknown as z.ZodType<PlainDate, string>;
 
 export const IdParam = z.object({ id: Id });
+export const PersonParam = z.object({ id: PersonId });
 
 /** What every write answers with: the action that can be undone, and what it did in one sentence. */
 export const Done = z.object({
-  actionId: Id,
+  actionId: ActionId,
   sentence: z.string(),
   /** What it touched: whoever shows these reads again. */
   topics: z.array(z.enum(TOPICS)),

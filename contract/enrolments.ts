@@ -4,7 +4,7 @@ import { ENROLMENT_STATES } from '@/core/cadences';
 import { TOUCH_KINDS } from '@/core/touches';
 
 import { Load } from './cadences';
-import { Day, Done, Id, IdParam } from './common';
+import { CadenceId, Day, Done, EnrolmentId, Id, IdParam, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
 
@@ -20,7 +20,7 @@ const Touch = z.object({
 });
 
 const EnrolRequest = z.object({
-  cadenceId: Id,
+  cadenceId: CadenceId,
   who: Who,
   startOn: Day,
   /** So many begin on each working day from `startOn` on; null begins with everybody at once. */
@@ -31,7 +31,7 @@ const EnrolRequest = z.object({
     .max(20_000)
     .nullable()
     .default(null),
-  leaveOut: z.array(Id).max(20_000).default([]),
+  leaveOut: z.array(PersonId).max(20_000).default([]),
   /** Leaves out whoever lacks something that a beat needs. */
   leaveOutLacking: z.boolean().default(false),
 });
@@ -41,14 +41,14 @@ export const previewEnrolment = endpoint({
   path: '/enrolments/preview',
   subject,
   summary: 'What enrolling would bring: dated touches, load, who lacks what; writes nothing',
-  body: EnrolRequest.extend({ samplePersonId: Id.nullable() }),
+  body: EnrolRequest.extend({ samplePersonId: PersonId.nullable() }),
   response: z.object({
     people: z.number().int(),
     alreadyOn: z.number().int(),
     /** The day on which the last of them begins. */
     lastStart: Day.nullable(),
     sample: z.object({ id: Id, name: z.string(), touches: z.array(Touch) }).nullable(),
-    candidates: z.array(z.object({ id: Id, name: z.string() })),
+    candidates: z.array(z.object({ id: PersonId, name: z.string() })),
     lacking: z.array(
       z.object({
         id: Id,
@@ -133,8 +133,8 @@ export const listEnrolments = endpoint({
     paused: z.number().int(),
     people: z.array(
       z.object({
-        enrolmentId: Id,
-        personId: Id,
+        enrolmentId: EnrolmentId,
+        personId: PersonId,
         name: z.string(),
         state: z.enum(ENROLMENT_STATES),
         startOn: Day,
@@ -155,7 +155,7 @@ export const listWaiting = endpoint({
     items: z.array(
       z.object({
         key: z.string(),
-        personId: Id,
+        personId: PersonId,
         name: z.string(),
         kind: z.enum(TOUCH_KINDS),
         on: Day,

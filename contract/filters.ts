@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { TESTS, type Group as CoreGroup } from '@/core/people';
 import { WARMTHS } from '@/core/touches';
 
-import { Id, listOf } from './common';
+import { BatchId, CadenceId, CircleId, listOf, PersonId } from './common';
 
 const Condition = z.object({
   field: z.string().max(60),
@@ -38,11 +38,11 @@ const Warmth = z.enum(WARMTHS);
 /** A filter over people; everything given must hold. What is not known is refused: it would mean everybody. */
 export const PeopleFilter = z.strictObject({
   text: z.string().max(200).optional(),
-  circleIds: z.array(Id).max(50).optional(),
+  circleIds: z.array(CircleId).max(50).optional(),
   warmths: z.array(Warmth).optional(),
   tags: z.array(z.string()).max(50).optional(),
-  cadenceId: Id.optional(),
-  batchId: Id.optional(),
+  cadenceId: CadenceId.optional(),
+  batchId: BatchId.optional(),
   lacks: z.enum(LACKS).optional(),
   /** Who is in the sphere, put away, or deleted and still returnable. */
   among: z.enum(['sphere', 'archived', 'deleted']).optional(),
@@ -55,7 +55,7 @@ export type PeopleSort = (typeof SORTS)[number];
 
 /** Whom an action on many is for: single people, or everybody whom a filter finds at that moment. */
 export const Who = z.union([
-  z.object({ ids: z.array(Id).min(1).max(20_000) }),
+  z.object({ ids: z.array(PersonId).min(1).max(20_000) }),
   z.object({ filter: PeopleFilter }),
 ]);
 export type Who = z.infer<typeof Who>;
@@ -77,11 +77,11 @@ const RulesText = z
 /** The filter as it stands in a query string. */
 export const FilterQuery = z.object({
   text: z.string().max(200).optional(),
-  circleIds: listOf(Id).optional(),
+  circleIds: listOf(CircleId).optional(),
   warmths: listOf(Warmth).optional(),
   tags: listOf(z.string()).optional(),
-  cadenceId: Id.optional(),
-  batchId: Id.optional(),
+  cadenceId: CadenceId.optional(),
+  batchId: BatchId.optional(),
   lacks: z.enum(LACKS).optional(),
   among: z.enum(['sphere', 'archived', 'deleted']).optional(),
   rules: RulesText.optional(),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-import { Done, Id } from './common';
+import { Done, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { LACKS } from './filters';
 
@@ -19,7 +19,7 @@ export const listGaps = endpoint({
 
 /** One person of a worklist, with what helps to fill the gap. */
 export const GapPerson = z.object({
-  id: Id,
+  id: PersonId,
   version: z.number().int(),
   name: z.string(),
   about: z.string(),
@@ -41,13 +41,13 @@ export const passOver = endpoint({
   subject,
   summary: 'Passes somebody over: they are not asked about in this worklist again',
   params: z.object({ lack: z.enum(LACKS) }),
-  body: z.object({ personId: Id }),
+  body: z.object({ personId: PersonId }),
   response: Done,
   errors: ['not_found'],
 });
 
 export const TagIdea = z.object({
-  personId: Id,
+  personId: PersonId,
   name: z.string(),
   tag: z.string(),
   /** The words that led to it, the weightiest first. */
@@ -75,7 +75,7 @@ export const takeTags = endpoint({
   summary: 'Puts suggested tags on, one or many in one action',
   body: z.object({
     ideas: z
-      .array(z.object({ personId: Id, tag: z.string().max(60) }))
+      .array(z.object({ personId: PersonId, tag: z.string().max(60) }))
       .min(1)
       .max(5000),
   }),
@@ -88,7 +88,7 @@ export const passTag = endpoint({
   path: '/tag-ideas/pass',
   subject,
   summary: 'Does not suggest this tag for this person again',
-  body: z.object({ personId: Id, tag: z.string().max(60) }),
+  body: z.object({ personId: PersonId, tag: z.string().max(60) }),
   response: Done,
   errors: ['not_found'],
 });

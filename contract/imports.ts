@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { COLUMN_KEYS, type ImportTarget } from '@/core/people';
 
-import { Done, Id, IdParam } from './common';
+import { BatchId, CircleId, Done, Id, IdParam } from './common';
 import { endpoint } from './endpoint';
 
 const subject = 'people';
@@ -72,13 +72,13 @@ export const runImport = endpoint({
   subject,
   summary: 'Imports a file or a pasted list as one batch',
   body: ImportFile.extend({
-    circleId: Id.nullable(),
+    circleId: CircleId.nullable(),
     tag: z.string().trim().max(60).nullable(),
     /** Who is surely here already: what is new about them is added to them, or they come in again. */
     same: z.enum(['join', 'add']).default('join'),
   }),
   response: Done.extend({
-    batchId: Id,
+    batchId: BatchId,
     /** People who are new. */
     people: z.number().int(),
     /** People who were here and got what is new about them. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { CHANNELS } from '@/core/people';
 
-import { Done, Id } from './common';
+import { CircleId, Done, Id } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
 import { Text } from './record';
@@ -11,7 +11,7 @@ const Name = Text(60).min(1, 'Give it a name.');
 
 /** One change that is made to everybody meant. */
 export const Change = z.discriminatedUnion('do', [
-  z.object({ do: z.literal('circle'), circleId: Id.nullable() }),
+  z.object({ do: z.literal('circle'), circleId: CircleId.nullable() }),
   z.object({ do: z.literal('addTag'), tag: Name }),
   z.object({ do: z.literal('removeTag'), tag: Name }),
   z.object({ do: z.literal('addRole'), role: Name }),

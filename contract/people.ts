@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { ENROLMENT_STATES } from '@/core/cadences';
 import { TOUCH_KINDS, OUTCOMES, WARMTHS } from '@/core/touches';
 
-import { Day, Done, Id, IdParam } from './common';
+import { CadenceId, CircleId, Day, Done, Id, PersonId, PersonParam, PhotoId } from './common';
 import { endpoint } from './endpoint';
 import { FilterQuery, PeopleFilter, SORTS } from './filters';
 import { PersonDraft, PersonFields, Text } from './record';
@@ -22,7 +22,7 @@ export const Standing = z.object({
 export type Standing = z.infer<typeof Standing>;
 
 export const PersonRow = z.object({
-  id: Id,
+  id: PersonId,
   name: z.string(),
   place: z.string(),
   company: z.string(),
@@ -70,7 +70,7 @@ export const countPeople = endpoint({
 
 /** Somebody who is here already and may be the same person. */
 export const LookAlike = z.object({
-  id: Id,
+  id: PersonId,
   name: z.string(),
   verdict: z.enum(['sure', 'ask']),
   evidence: z.array(z.string()),
@@ -96,7 +96,7 @@ export const addPerson = endpoint({
   subject,
   summary: 'Adds one person: a name and any one way to reach them is enough',
   body: PersonDraft,
-  response: Done.extend({ id: Id }),
+  response: Done.extend({ id: PersonId }),
   errors: ['invalid'],
 });
 
@@ -128,9 +128,9 @@ export const enrichPerson = endpoint({
   path: '/people/:id/enrich',
   subject,
   summary: 'Adds what is new about somebody: empty fields are filled, further ways to reach added',
-  params: IdParam,
+  params: PersonParam,
   body: PersonDraft,
-  response: Done.extend({ id: Id }),
+  response: Done.extend({ id: PersonId }),
   errors: ['invalid', 'not_found'],
 });
 
@@ -152,19 +152,19 @@ const PlannedNext = z.object({
 });
 
 export const PersonSheet = z.object({
-  id: Id,
+  id: PersonId,
   version: z.number().int(),
   name: z.string(),
   fields: PersonFields,
   circle: z
-    .object({ id: Id, name: z.string(), promiseDays: z.number().int().nullable() })
+    .object({ id: CircleId, name: z.string(), promiseDays: z.number().int().nullable() })
     .nullable(),
   ownPromiseDays: z.number().int().nullable(),
   tags: z.array(z.string()),
   addedOn: Day,
   archivedOn: Day.nullable(),
   deletedOn: Day.nullable(),
-  photoId: Id.nullable(),
+  photoId: PhotoId.nullable(),
   standing: Standing,
   sentence: z.string(),
   touches: z.array(TouchMade),
@@ -182,7 +182,7 @@ export const PersonSheet = z.object({
   enrolments: z.array(
     z.object({
       id: Id,
-      cadenceId: Id,
+      cadenceId: CadenceId,
       cadence: z.string(),
       startOn: Day,
       state: z.enum(ENROLMENT_STATES),
@@ -214,7 +214,7 @@ export const getPerson = endpoint({
   subject,
   shows: ['people', 'notes', 'touches', 'plan', 'enrolments', 'cadences', 'lists', 'services'],
   summary: "One person's sheet",
-  params: IdParam,
+  params: PersonParam,
   response: PersonSheet,
   errors: ['not_found'],
 });
@@ -224,11 +224,11 @@ export const editPerson = endpoint({
   path: '/people/:id',
   subject,
   summary: 'Changes one person; refused if somebody else changed them since',
-  params: IdParam,
+  params: PersonParam,
   body: PersonFields.partial().extend({
     /** The version that the change was made on. */
     version: z.number().int(),
-    circleId: Id.nullable().optional(),
+    circleId: CircleId.nullable().optional(),
     ownPromiseDays: z.number().int().min(1).max(3650).nullable().optional(),
     tags: z.array(Text(60)).max(50).optional(),
   }),
@@ -241,7 +241,7 @@ export const eraseImpact = endpoint({
   path: '/people/:id/held',
   subject,
   summary: 'What is kept about somebody, counted, before deleting or erasing',
-  params: IdParam,
+  params: PersonParam,
   response: z.object({ name: z.string(), held: z.array(z.string()), enrolments: z.number().int() }),
   errors: ['not_found'],
 });
@@ -251,7 +251,7 @@ export const erasePerson = endpoint({
   path: '/people/:id/erase',
   subject,
   summary: 'Erases everything about somebody at once, also from the history; cannot be undone',
-  params: IdParam,
+  params: PersonParam,
   /** The name as shown, typed again, so that a slip erases nobody. */
   body: z.object({ name: z.string().max(400) }),
   response: z.object({ sentence: z.string() }),

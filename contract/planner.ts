@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { TOUCH_KINDS } from '@/core/touches';
 
-import { Day, Done, Id } from './common';
+import { CadenceId, Day, Done, Id, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
 
@@ -24,14 +24,14 @@ const Outlook = z.object({
       capacity: z.number().int(),
     }),
   ),
-  slips: z.array(z.object({ personId: Id, name: z.string(), on: Day })),
+  slips: z.array(z.object({ personId: PersonId, name: z.string(), on: Day })),
   slipCount: z.number().int(),
   /** Beats that find no day in time and are let go. */
   letGo: z.number().int(),
   /** The first of them, each with what it yields to. */
   letGoFirst: z.array(
     z.object({
-      personId: Id,
+      personId: PersonId,
       name: z.string(),
       kind: z.enum(TOUCH_KINDS),
       on: Day,
@@ -66,7 +66,11 @@ export const Trial = z.object({
   daysOff: z.array(Day).max(366).optional(),
   /** People who would join a cadence, so many on each working day from today on. */
   join: z
-    .object({ cadenceId: Id, who: Who, perDay: z.number().int().min(1).max(20_000).nullable() })
+    .object({
+      cadenceId: CadenceId,
+      who: Who,
+      perDay: z.number().int().min(1).max(20_000).nullable(),
+    })
     .optional(),
 });
 export type Trial = z.infer<typeof Trial>;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { CHANNELS, OWN_TYPES, WOULD_REFER, type PersonFields as Fields } from '@/core/people';
 
-import { Day, Id } from './common';
+import { CircleId, Day, Id, PersonId } from './common';
 
 export const Text = (max: number) => z.string().trim().max(max, `At most ${max} characters.`);
 
@@ -67,11 +67,11 @@ export const PersonDraft = PersonFields.partial().extend({
   /** One way to reach them is enough: put before `emails` and `phones`. */
   email: Text(254).optional(),
   phone: Text(60).optional(),
-  circleId: Id.nullable().optional(),
+  circleId: CircleId.nullable().optional(),
   tags: z.array(Text(60)).max(50).optional(),
   note: Text(10_000).optional(),
   /** Who sent them. */
-  referredBy: Id.nullable().optional(),
+  referredBy: PersonId.nullable().optional(),
 });
 export type PersonDraft = z.input<typeof PersonDraft>;
 

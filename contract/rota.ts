@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { NAME_PARTS, PARTICLES } from '@/core/rota';
 
-import { Day, Done, Id, IdParam } from './common';
+import { CadenceId, Day, Done, IdParam } from './common';
 import { endpoint } from './endpoint';
 import { PeopleFilter } from './filters';
 
@@ -119,7 +119,7 @@ export const listRotas = endpoint({
   response: z.object({
     rotas: z.array(
       z.object({
-        cadenceId: Id,
+        cadenceId: CadenceId,
         name: z.string(),
         week: z.number().int(),
         weeks: z.number().int(),

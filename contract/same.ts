@@ -1,13 +1,13 @@
 import { z } from 'zod';
 
-import { Day, Done, Id } from './common';
+import { Day, Done, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { PersonFields } from './record';
 
 const subject = 'people';
 
 const Side = z.object({
-  id: Id,
+  id: PersonId,
   name: z.string(),
   circle: z.string().nullable(),
   addedOn: Day,
@@ -40,7 +40,7 @@ export const getPair = endpoint({
   path: '/same/pair',
   subject,
   summary: 'Two people side by side, with what speaks for and against their being one',
-  query: z.object({ a: Id, b: Id }),
+  query: z.object({ a: PersonId, b: PersonId }),
   response: z.object({
     a: Side,
     b: Side,
@@ -50,7 +50,7 @@ export const getPair = endpoint({
   errors: ['invalid', 'not_found'],
 });
 
-const Pair = { a: Id, b: Id };
+const Pair = { a: PersonId, b: PersonId };
 
 export const keepApart = endpoint({
   method: 'post',
@@ -68,8 +68,8 @@ export const mergePeople = endpoint({
   subject,
   summary: 'Makes one person of two, field by field; both stories are kept',
   body: z.object({
-    keepId: Id,
-    goneId: Id,
+    keepId: PersonId,
+    goneId: PersonId,
     /** Fields whose value is taken from the one who goes; lists are always united. */
     take: z.array(z.union([PersonFields.keyof(), z.literal('circle')])).max(40),
   }),
@@ -93,7 +93,7 @@ export const listMerged = endpoint({
   summary: 'Who was merged in the last 30 days and can be taken apart again',
   response: z.object({
     merged: z.array(
-      z.object({ goneId: Id, gone: z.string(), keepId: Id, keep: z.string(), on: Day }),
+      z.object({ goneId: PersonId, gone: z.string(), keepId: PersonId, keep: z.string(), on: Day }),
     ),
   }),
 });
@@ -103,7 +103,7 @@ export const takeApart = endpoint({
   path: '/same/take-apart',
   subject,
   summary: 'Makes two people again of one, also after later changes',
-  body: z.object({ goneId: Id }),
+  body: z.object({ goneId: PersonId }),
   response: Done,
   errors: ['not_found', 'conflict'],
 });

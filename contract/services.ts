@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-import { Day, Done, Id, IdParam } from './common';
+import { Day, Done, Id, IdParam, PersonId } from './common';
 import { endpoint } from './endpoint';
 
 const subject = 'services';
@@ -29,7 +29,7 @@ export type Service = z.infer<typeof Service>;
 const ServiceCall = z.object({
   id: z.string(),
   service: z.string(),
-  personId: Id,
+  personId: PersonId,
   name: z.string(),
   on: Day,
   state: z.enum(CALL_STATES),
@@ -91,7 +91,7 @@ export const tryService = endpoint({
   subject,
   summary: 'Sends one call about a person at once, marked as a trial, and says what came of it',
   params: IdParam,
-  body: z.object({ personId: Id }),
+  body: z.object({ personId: PersonId }),
   response: z.object({ delivered: z.boolean(), outcome: z.string(), sent: z.string() }),
   errors: ['not_found'],
 });

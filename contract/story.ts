@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { TIE_KINDS } from '@/core/people';
 
-import { Day, Done, Id, IdParam } from './common';
+import { Day, Done, Id, IdParam, PersonId, PersonParam } from './common';
 import { endpoint } from './endpoint';
 import { Text } from './record';
 
@@ -25,7 +25,7 @@ export const addNote = endpoint({
   path: '/people/:id/notes',
   subject,
   summary: 'Writes a dated note; words with a # before them are its tags',
-  params: IdParam,
+  params: PersonParam,
   body: z.object({ body: Words }),
   response: Done,
   errors: ['invalid', 'not_found'],
@@ -57,7 +57,7 @@ export const TieShown = z.object({
   /** Seen from the person whose sheet it is on: 'parent' is the other side of 'child'. */
   kind: z.enum([...TIE_KINDS, 'parent', 'referred']),
   words: z.string(),
-  otherId: Id.nullable(),
+  otherId: PersonId.nullable(),
   name: z.string(),
   birthday: z.string().nullable(),
 });
@@ -68,10 +68,10 @@ export const addTie = endpoint({
   path: '/people/:id/ties',
   subject,
   summary: 'Ties somebody to another person, or to a name that is not in the sphere',
-  params: IdParam,
+  params: PersonParam,
   body: z.object({
     kind: z.enum([...TIE_KINDS, 'parent', 'referred']),
-    otherId: Id.nullable().default(null),
+    otherId: PersonId.nullable().default(null),
     otherName: Text(200).default(''),
     birthday: z
       .string()
@@ -96,7 +96,7 @@ export const removeTie = endpoint({
 
 export const HouseholdShown = z.object({
   id: Id,
-  members: z.array(z.object({ id: Id, name: z.string() })),
+  members: z.array(z.object({ id: PersonId, name: z.string() })),
   /** "Dana & Lee Marsh", for envelopes. */
   formal: z.string(),
   /** "Dana & Lee", after "Dear". */
@@ -109,8 +109,8 @@ export const joinHousehold = endpoint({
   path: '/people/:id/household',
   subject,
   summary: 'Puts somebody into the household of another person',
-  params: IdParam,
-  body: z.object({ withId: Id }),
+  params: PersonParam,
+  body: z.object({ withId: PersonId }),
   response: Done,
   errors: ['invalid', 'not_found'],
 });
@@ -120,7 +120,7 @@ export const leaveHousehold = endpoint({
   path: '/people/:id/household',
   subject,
   summary: 'Takes somebody out of their household, for good until they are joined again',
-  params: IdParam,
+  params: PersonParam,
   response: Done,
   errors: ['not_found'],
 });
@@ -161,7 +161,7 @@ export const addJob = endpoint({
   path: '/people/:id/jobs',
   subject,
   summary: 'Adds work done for a person; a completed day starts the service anniversary',
-  params: IdParam,
+  params: PersonParam,
   body: JobFields.partial().extend({ name: JobFields.shape.name }),
   response: Done.extend({ id: Id }),
   errors: ['invalid', 'not_found'],
@@ -193,7 +193,7 @@ export const savePhoto = endpoint({
   path: '/people/:id/photo',
   subject,
   summary: 'Keeps a photo, made small; JPEG, PNG or WebP',
-  params: IdParam,
+  params: PersonParam,
   /** The bytes of the file, base64; null takes the photo away. */
   body: z.object({ content: z.string().nullable() }),
   response: Done,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
 
-import { Day, Done, Id } from './common';
+import { ActionId, Day, Done, PersonId, TouchId } from './common';
 import { endpoint } from './endpoint';
 import { Standing } from './people';
 
@@ -10,7 +10,7 @@ const subject = 'touches';
 
 export const DeskItem = z.object({
   key: z.string(),
-  personId: Id,
+  personId: PersonId,
   name: z.string(),
   kind: z.enum(TOUCH_KINDS),
   /** What asks for it: 'beat', 'follow' …; 'keep' when it is there to keep a promise. */
@@ -44,16 +44,16 @@ export const getDesk = endpoint({
     items: z.array(DeskItem),
     made: z.array(
       z.object({
-        touchId: Id,
-        actionId: Id.nullable(),
-        personId: Id,
+        touchId: TouchId,
+        actionId: ActionId.nullable(),
+        personId: PersonId,
         name: z.string(),
         kind: z.enum(TOUCH_KINDS),
         outcome: z.enum(OUTCOMES),
       }),
     ),
     /** Due by today but moved on because today is full, with the day they went to. */
-    moved: z.array(z.object({ personId: Id, name: z.string(), day: Day.nullable() })),
+    moved: z.array(z.object({ personId: PersonId, name: z.string(), day: Day.nullable() })),
     movedCount: z.number().int(),
   }),
 });
@@ -68,7 +68,7 @@ export const seeDesk = endpoint({
 });
 
 export const LogTouch = z.object({
-  personId: Id,
+  personId: PersonId,
   kind: z.enum(TOUCH_KINDS),
   outcome: z.enum(OUTCOMES),
   /** Today when left out; never later. */
@@ -92,7 +92,7 @@ export const logTouch = endpoint({
   subject,
   summary: 'Logs a touch; it counts toward the promise and settles the planned item',
   body: LogTouch,
-  response: Done.extend({ touchId: Id, nextOn: Day.nullable() }),
+  response: Done.extend({ touchId: TouchId, nextOn: Day.nullable() }),
   errors: ['invalid', 'not_found', 'conflict'],
 });
 
@@ -105,7 +105,7 @@ export const logPast = endpoint({
     touches: z
       .array(
         z.object({
-          personId: Id,
+          personId: PersonId,
           kind: z.enum(TOUCH_KINDS),
           outcome: z.enum(OUTCOMES),
           on: Day,
