@@ -5,10 +5,10 @@ const tokens = [
   'edge',
   'ink',
   'soft',
-  'wax',
   'sea',
-  'moss',
-  'straw',
+  'danger',
+  'good',
+  'warn',
   'dusk',
   'load',
 ];

@@ -276,7 +276,7 @@ function Builder({ saved, first, owner }: BuilderProps) {
             <RoundsForm draft={draft} cadenceId={saved?.id ?? null} set={set} />
           )}
           {fault && draft.beats.length > 0 ? <Fault>{fault}</Fault> : null}
-          {crowded ? <Body className="text-wax">{crowded}</Body> : null}
+          {crowded ? <Body className="text-danger">{crowded}</Body> : null}
         </View>
         <View className="min-w-0 flex-[2] gap-6">
           <YearView shape={shape} />

@@ -31,7 +31,7 @@ export function WorkBar() {
         <Button weight="quiet" label="Call it off" onPress={() => void call(cancelWork, {})} />
       </View>
       <View className="h-[3px] bg-line">
-        <View className="h-[3px] bg-moss" style={{ width: `${Math.round(share * 100)}%` }} />
+        <View className="h-[3px] bg-good" style={{ width: `${Math.round(share * 100)}%` }} />
       </View>
     </View>
   );

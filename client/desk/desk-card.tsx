@@ -25,8 +25,8 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
         <Standing standing={item.standing} />
       </View>
       <Soft className="text-[15px] leading-6">{item.reason}</Soft>
-      {item.refused ? <Body className="text-wax">{item.refused}</Body> : null}
-      {item.lacks && !item.refused ? <Body className="text-wax">{item.lacks}</Body> : null}
+      {item.refused ? <Body className="text-danger">{item.refused}</Body> : null}
+      {item.lacks && !item.refused ? <Body className="text-danger">{item.lacks}</Body> : null}
       {item.lacks || item.refused ? <Swap item={item} /> : null}
       {item.words ? <Words>{item.words}</Words> : null}
       {item.lastNote ? (

@@ -75,7 +75,7 @@ function Progress({ left, done }: { left: number; done: number }) {
       {Array.from({ length: all }, (_, i) => (
         <View
           key={i}
-          className={`h-[3px] max-w-[36px] flex-1 ${i < done ? 'bg-moss' : 'bg-line'}`}
+          className={`h-[3px] max-w-[36px] flex-1 ${i < done ? 'bg-good' : 'bg-line'}`}
         />
       ))}
     </View>
@@ -129,7 +129,7 @@ function Made({ desk }: { desk: Desk }) {
       <Heading>{`Made today, ${desk.made.length}`}</Heading>
       {desk.made.map((touch) => (
         <View key={touch.touchId} className="min-h-[44px] flex-row items-center gap-2">
-          <KindMark kind={touch.kind} token="moss" />
+          <KindMark kind={touch.kind} token="good" />
           <Soft className="flex-1">{`${touch.name}: ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`}</Soft>
           {touch.actionId ? (
             <Button

@@ -82,7 +82,7 @@ function Week({
         y={y(week.made)}
         width={width}
         height={y(0) - y(week.made)}
-        fill={colour('moss')}
+        fill={colour('good')}
       />
       <Line
         x1={x - 1}

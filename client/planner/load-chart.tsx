@@ -47,7 +47,7 @@ export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
                   x2={x(i) + bar + 2}
                   y1={y(week.capacity)}
                   y2={y(week.capacity)}
-                  stroke={colour('wax')}
+                  stroke={colour('danger')}
                   strokeWidth={1.5}
                 />
               ))}
@@ -67,7 +67,7 @@ export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
                 x={width}
                 y={12}
                 anchor="end"
-                token="wax"
+                token="danger"
               >{`room for ${weeks[1]?.capacity ?? most} a week`}</Caption>
             </>
           );

@@ -189,7 +189,7 @@ function Try({ service }: { service: Service }) {
       {attempt.error ? <Fault>{attempt.error.message}</Fault> : null}
       {attempt.data ? (
         <View aria-live="polite" className="gap-2">
-          <Body className={attempt.data.delivered ? 'text-moss' : 'text-wax'}>
+          <Body className={attempt.data.delivered ? 'text-good' : 'text-danger'}>
             {attempt.data.outcome}
           </Body>
           <Words>{attempt.data.sent}</Words>

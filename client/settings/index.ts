@@ -1,2 +1,2 @@
 export { calendarOf, type OwnersDays } from './calendar';
-export { useMoney } from './money';
+export { useMoney, useMoneyText } from './money';

@@ -27,6 +27,8 @@ import {
   type TouchKind,
 } from '@/core/touches';
 
+import { useMoneyText } from './money';
+
 /** What each kind of touch takes, costs and keeps: the planner and the year of a cadence go by it. */
 export function KindsScreen() {
   const settings = useRead(getSettings);
@@ -59,7 +61,8 @@ const whole = (text: string): number => Math.max(0, Math.round(Number(text) || 0
 function KindCard({ kind, kinds }: { kind: TouchKind; kinds: Settings['kinds'] }) {
   const setup = kindSetups(kinds)[kind];
   const [minutes, setMinutes] = useState(String(setup.minutes));
-  const [cost, setCost] = useState((setup.costMinor / 100).toFixed(2));
+  const money = useMoneyText();
+  const [cost, setCost] = useState(money.write(setup.costMinor));
   const [perDay, setPerDay] = useState(setup.perDay === null ? '' : String(setup.perDay));
   const [holds, setHolds] = useState(
     Object.fromEntries(
@@ -72,12 +75,13 @@ function KindCard({ kind, kinds }: { kind: TouchKind; kinds: Settings['kinds'] }
   const save = useWrite(saveSettings);
   const next: KindSetup = {
     minutes: whole(minutes),
-    costMinor: Math.max(0, Math.round(100 * (Number(cost.replace(/[^0-9.]/g, '')) || 0))),
+    costMinor: money.read(cost) ?? 0,
     perDay: perDay.trim() === '' ? null : whole(perDay),
     holds: Object.fromEntries(
       Object.entries(holds).map(([outcome, text]) => [outcome, Math.min(100, whole(text)) / 100]),
     ),
   };
+  const wrong = money.read(cost) === undefined;
   const changed = JSON.stringify(next) !== JSON.stringify(setup);
   const { noun } = KIND_WORDS[kind];
   return (
@@ -89,13 +93,21 @@ function KindCard({ kind, kinds }: { kind: TouchKind; kinds: Settings['kinds'] }
           weight={changed ? 'main' : 'plain'}
           label="Save"
           spoken={`Save ${noun}`}
-          disabled={!changed || save.isPending}
+          disabled={!changed || wrong || save.isPending}
           onPress={() => save.mutate({ body: { kinds: { ...kinds, [kind]: next } } })}
         />
       </View>
+      {wrong ? (
+        <Fault>{`What a ${noun} costs is an amount, such as ${money.write(125)}.`}</Fault>
+      ) : null}
       <View className="flex-row flex-wrap gap-4">
         <NumberField label={`A ${noun} takes`} unit="min" value={minutes} onChange={setMinutes} />
-        <NumberField label={`A ${noun} costs`} unit="$" value={cost} onChange={setCost} />
+        <NumberField
+          label={`A ${noun} costs`}
+          unit={money.symbol}
+          value={cost}
+          onChange={setCost}
+        />
         <NumberField
           label={`Most a day, ${noun}`}
           placeholder="any"

@@ -78,17 +78,17 @@ export const KindMark = ({ kind, token = 'ink' }: { kind: TouchKind; token?: str
 );
 
 export const WARMTH_TOKEN: Record<Warmth, string> = {
-  fresh: 'moss',
-  steady: 'moss',
-  soon: 'straw',
-  slipping: 'wax',
+  fresh: 'good',
+  steady: 'good',
+  soon: 'warn',
+  slipping: 'danger',
   quiet: 'dusk',
 };
 export const WARMTH_TEXT: Record<Warmth, string> = {
-  fresh: 'text-moss',
-  steady: 'text-moss',
-  soon: 'text-straw',
-  slipping: 'text-wax',
+  fresh: 'text-good',
+  steady: 'text-good',
+  soon: 'text-warn',
+  slipping: 'text-danger',
   quiet: 'text-dusk',
 };
 

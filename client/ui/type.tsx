@@ -47,7 +47,7 @@ export const Words = ({ className = '', ...rest }: Props) => (
 export const Fault = ({ className = '', ...rest }: Props) => (
   <Text
     role="alert"
-    className={`font-sans text-[15px] leading-6 text-wax ${className}`}
+    className={`font-sans text-[15px] leading-6 text-danger ${className}`}
     {...rest}
   />
 );

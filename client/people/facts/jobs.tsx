@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { useMoney } from '@/client/settings';
+import { useMoney, useMoneyText } from '@/client/settings';
 import { Body, Button, DayField, Fault, Field, Heading, Soft } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
 import { addJob, editJob, removeJob, type Job } from '@/contract/story';
@@ -58,14 +58,6 @@ export function Jobs({ sheet, today }: { sheet: PersonSheet; today: PlainDate })
   );
 }
 
-/** Whole units as typed, in minor units; undefined when it is no amount. */
-function toMinor(text: string): number | null | undefined {
-  if (text.trim() === '') return null;
-  const amount = Number(text.replace(/[$,\s]/g, ''));
-  return Number.isFinite(amount) && amount >= 0 ? Math.round(amount * 100) : undefined;
-}
-const toText = (minor: number | null) => (minor === null ? '' : String(minor / 100));
-
 interface FormProps {
   personId: string;
   job: Job | null;
@@ -75,13 +67,14 @@ interface FormProps {
 function JobForm({ personId, job, onClose }: FormProps) {
   const [name, setName] = useState(job?.name ?? '');
   const [stage, setStage] = useState(job?.stage ?? '');
-  const [value, setValue] = useState(toText(job?.valueMinor ?? null));
-  const [fee, setFee] = useState(toText(job?.feeMinor ?? null));
+  const money = useMoneyText();
+  const [value, setValue] = useState(money.write(job?.valueMinor ?? null));
+  const [fee, setFee] = useState(money.write(job?.feeMinor ?? null));
   const [completed, setCompleted] = useState<string>(job?.completedOn ?? '');
   const add = useWrite(addJob);
   const edit = useWrite(editJob);
   const remove = useWrite(removeJob);
-  const amounts = { valueMinor: toMinor(value), feeMinor: toMinor(fee) };
+  const amounts = { valueMinor: money.read(value), feeMinor: money.read(fee) };
   const wrong = amounts.valueMinor === undefined || amounts.feeMinor === undefined;
   const keep = () => {
     const body = { name, stage, ...amounts, completedOn: completed || null } as Job;
