@@ -94,3 +94,16 @@ test('the view that feeds goes with a word, and undo feeds again', async () => {
     }),
   ).toMatchObject({ code: 'not_found' });
 });
+
+test('nobody joins who is only spelled like the words of the view', async () => {
+  const searched = await api.call(saveView, {
+    body: { name: 'Marshes', filter: { text: 'marsh', tags: ['garden'] }, sort: 'name' },
+  });
+  viewId = searched.id;
+  await person('Marsch', { tags: ['garden'] });
+  await person('Marsh');
+  await feed();
+  expect(await names()).toEqual([]);
+  await person('Ana Marsh', { tags: ['garden'] });
+  expect(await names()).toEqual(['Ana Marsh']);
+});

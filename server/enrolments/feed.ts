@@ -6,7 +6,7 @@ import { findOrRefuseCadence, readCadences, type Feed, type StoredCadence } from
 import type { Context } from '../context';
 import { newId } from '../db';
 import { conflict, notFound } from '../api';
-import { asking, idsOf } from '../people';
+import { asking, exactIdsOf } from '../people';
 import { calendarOf, holidaysOf } from '../planner';
 import { readSettings } from '../settings';
 import { filterOf } from '../views';
@@ -58,9 +58,7 @@ async function takeIn(
   return ctx.db.transaction(async (tx) => {
     const known = new Set((await queries.everOn(tx, id)).map(({ person_id }) => person_id));
     const room = perDay === null ? Infinity : perDay - (await queries.joinedOn(tx, id, today));
-    const fresh = (await idsOf(tx, { filter: view.filter }, asking(ctx))).filter(
-      (p) => !known.has(p),
-    );
+    const fresh = (await exactIdsOf(tx, view.filter, asking(ctx))).filter((p) => !known.has(p));
     const starting = fresh.slice(0, Math.max(0, room));
     if (starting.length > 0)
       await queries.insertEnrolments(

@@ -29,7 +29,7 @@ import { findOrRefuseCadence } from '../cadences';
 import type { Context, Plans } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api';
-import { asking, idsOf } from '../people';
+import { asking, exactIdsOf } from '../people';
 import * as queries from './queries';
 import * as rotas from './rota-queries';
 
@@ -53,7 +53,7 @@ async function namesOf(
   /** Only these of them. */
   among: readonly string[] | null = null,
 ) {
-  const ids = new Set(await idsOf(sql, { filter: who }, asking(ctx), among));
+  const ids = new Set(await exactIdsOf(sql, who, asking(ctx), among));
   for (const id of await rotas.putOn(sql, cadence_id, among)) ids.add(id);
   return (await rotas.rotaNames(sql, [...ids])).map((row) => ({
     id: row.id,

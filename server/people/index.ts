@@ -8,7 +8,7 @@ export { learn } from './learnt';
 export { lackSql } from './filter';
 export { householdOf, settleHouseholds } from './households';
 export { insertNotes, notesOf } from './notes';
-export { circleOf, countPeople, idsOf, insertPeople, namesOf } from './queries';
+export { circleOf, countPeople, exactIdsOf, idsOf, insertPeople, namesOf } from './queries';
 export { keepPhoto, shrink } from './photo';
 export { contractFields, fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewrite-many';

@@ -141,17 +141,26 @@ async function countAs(sql: Sql, who: Who, stand: Stand, asking: Asking): Promis
   return row.n;
 }
 
-/** Ids of the people meant, in the order of their names; only those `among` these, where it is given. */
-export async function idsOf(
+/** Ids of the people meant, as a list shows them, in the order of their names. */
+export async function idsOf(sql: Sql, who: Who, asking: Asking): Promise<string[]> {
+  const typed = await standOf(sql, who);
+  const found = await idsAs(sql, who, typed, asking);
+  const stand = found.length > 0 ? typed : otherwise(who, typed);
+  return stand === typed ? found : idsAs(sql, who, stand, asking);
+}
+
+/**
+ * Ids of those whom something that goes on by itself is for, a rota or a feed: nobody who is only
+ * spelled alike. Only those `among` these, where it is given.
+ */
+export async function exactIdsOf(
   sql: Sql,
-  who: Who,
+  filter: PeopleFilter,
   asking: Asking,
   among: readonly string[] | null = null,
 ): Promise<string[]> {
-  const typed = await standOf(sql, who);
-  const found = await idsAs(sql, who, typed, asking, among);
-  const stand = found.length > 0 ? typed : otherwise(who, typed);
-  return stand === typed ? found : idsAs(sql, who, stand, asking, among);
+  const stand = await standOf(sql, { filter });
+  return stand === 'near' ? [] : idsAs(sql, { filter }, stand, asking, among);
 }
 
 async function idsAs(
@@ -159,7 +168,7 @@ async function idsAs(
   who: Who,
   stand: Stand,
   asking: Asking,
-  among: readonly string[] | null,
+  among: readonly string[] | null = null,
 ): Promise<string[]> {
   const params = new Params();
   const where = whoSql(who, asking, params, stand);
