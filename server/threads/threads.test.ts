@@ -1,12 +1,33 @@
-import { resolve } from 'node:path';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+import { build } from 'esbuild';
 
 import { NOBODY } from '@/core/people';
 import { traitsOf, type Known } from '@/core/same';
 
-import { inPlace, inThreads, Stopped } from '.';
+import { inPlace, inThreads, Stopped, type Threads } from '.';
 
-// The script that the product itself runs.
-const threads = inThreads(resolve('dist/server/worker.mjs'));
+let dir: string;
+let threads: Threads;
+beforeAll(async () => {
+  dir = await mkdtemp(join(tmpdir(), 'penpal-threads-'));
+  // As the product's script is built.
+  const outfile = join(dir, 'worker.mjs');
+  await build({
+    entryPoints: ['server/threads/worker.ts'],
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    banner: {
+      js: `import { createRequire } from 'node:module'; const require = createRequire('/');`,
+    },
+    outfile,
+  });
+  threads = inThreads(outfile);
+});
+afterAll(() => rm(dir, { recursive: true, force: true }));
 
 /** Every second one is the one before again. */
 const people: Known[] = Array.from({ length: 1_300 }, (_, i) => ({
