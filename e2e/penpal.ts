@@ -22,6 +22,7 @@ export async function startPenPal(args: readonly string[] = []): Promise<PenPal>
         ...process.env,
         PENPAL_WEB_DIR: 'dist/web',
         PENPAL_MIGRATIONS_DIR: 'dist/server/migrations',
+        PENPAL_WORKER: 'dist/server/worker.mjs',
       },
       stdio: ['ignore', 'pipe', 'inherit'],
     },

@@ -88,4 +88,5 @@ export async function build({ force = false } = {}) {
 export const SERVER_ENV = {
   PENPAL_WEB_DIR: 'dist/web',
   PENPAL_MIGRATIONS_DIR: 'dist/server/migrations',
+  PENPAL_WORKER: 'dist/server/worker.mjs',
 };

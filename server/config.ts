@@ -47,7 +47,7 @@ export function readConfig(
     webDir: values['api-only'] ? null : (env.PENPAL_WEB_DIR ?? 'dist/web'),
     migrationsDir: env.PENPAL_MIGRATIONS_DIR ?? 'server/db/migrations',
     image: env.PENPAL_IMAGE ?? 'dist/server/image.tar.gz',
-    worker: env.PENPAL_WORKER ?? 'dist/server/worker.mjs',
+    worker: env.PENPAL_WORKER ?? '',
   };
 }
 

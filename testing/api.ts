@@ -1,7 +1,6 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 
-import pg from 'pg';
 import { pino } from 'pino';
 
 import { call, CallFault } from '@/contract/call';
@@ -9,13 +8,12 @@ import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import { plainDate } from '@/core/time';
 import { createClock, setToday, type Clock } from '@/server/clock';
 import { Writes, type Context } from '@/server/context';
-import { migrate, readMigrations, type Db } from '@/server/db';
-import { openPglite } from '@/server/db/pglite';
-import { openPostgres } from '@/server/db/postgres';
 import { createApp } from '@/server/http/app';
 import { House } from '@/server/house';
 import { SUBJECTS } from '@/server/subjects';
 import { inPlace } from '@/server/threads';
+
+import { takeTestDb } from './db';
 
 export interface TestApi {
   ctx: Context;
@@ -28,36 +26,13 @@ export interface TestApi {
   close(): Promise<void>;
 }
 
-/** An empty database: in memory from the image, or a new one on the server that is named. */
-async function openTestDb(): Promise<{ db: Db; drop: () => Promise<void> }> {
-  const url = process.env.PENPAL_DATABASE_URL;
-  if (!url) {
-    const db = await openPglite(null, process.env.PENPAL_TEST_IMAGE);
-    return { db, drop: () => db.close() };
-  }
-  const admin = new pg.Client({ connectionString: url });
-  await admin.connect();
-  const name = `penpal_test_${process.pid}_${Date.now()}`;
-  await admin.query(`create database ${name}`);
-  const db = openPostgres(url.replace('/postgres?', `/${name}?`));
-  await migrate(db, await readMigrations('server/db/migrations'));
-  return {
-    db,
-    drop: async () => {
-      await db.close();
-      await admin.query(`drop database ${name}`);
-      await admin.end();
-    },
-  };
-}
-
 /** The real server on a real database, as of `today`, for one suite. */
 export async function startTestApi({
   today = '2026-11-23',
   demo = false,
   subjects = SUBJECTS,
 } = {}): Promise<TestApi> {
-  const { db, drop } = await openTestDb();
+  const { db, giveBack } = await takeTestDb();
   const clock = createClock('America/Los_Angeles');
   setToday(clock, plainDate(today));
   const log = pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' });
@@ -98,7 +73,7 @@ export async function startTestApi({
         server.close(done);
         server.closeAllConnections();
       });
-      await drop();
+      await giveBack();
     },
   };
 }

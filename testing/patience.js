@@ -1,3 +1,6 @@
-/* global jest */
-// A database starts for every suite; on a busy machine that takes its time.
+/* global afterAll, jest */
+// On a busy machine a test takes its time.
 jest.setTimeout(60_000);
+
+// What a file of tests kept open; see testing/db.ts.
+afterAll(() => globalThis.closeTestDb?.());

@@ -1,9 +1,10 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react-native';
 
 import { getSettings } from '@/contract/settings';
 import { yearShape, type Beat, type YearShape } from '@/core/cadences';
 import { plainDate, toDayNumber } from '@/core/time';
+import { testQueryClient } from '@/testing/query-client';
 
 import { YearView } from './year-view';
 
@@ -19,7 +20,7 @@ const beat = (afterDays: number, kind: Beat['kind']): Beat => ({
 const start = toDayNumber(plainDate('2026-11-23'));
 
 const show = (shape: YearShape, settings: object = { locale: 'en-US', currency: 'USD' }) => {
-  const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+  const client = testQueryClient();
   client.setQueryData([getSettings.path, {}], { settings });
   render(
     <QueryClientProvider client={client}>

@@ -1,9 +1,10 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import { Text } from 'react-native';
 
 import { NoticeProvider, useNotify, useWrite } from '@/client/api';
 import { addNote } from '@/contract/story';
+import { testQueryClient } from '@/testing/query-client';
 
 import { NoticeBar } from './notice-bar';
 
@@ -35,7 +36,7 @@ function Teller() {
 }
 
 const show = () => {
-  const client = new QueryClient({ defaultOptions: { mutations: { gcTime: 0 } } });
+  const client = testQueryClient();
   render(
     <QueryClientProvider client={client}>
       <NoticeProvider>

@@ -1,15 +1,16 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import { Linking } from 'react-native';
 
 import { NoticeProvider } from '@/client/api';
 import type { DeskItem } from '@/contract/touches';
 import { plainDate } from '@/core/time';
+import { testQueryClient } from '@/testing/query-client';
 
 import { DeskCard } from './desk-card';
 
 const today = plainDate('2026-11-23');
-const client = new QueryClient({ defaultOptions: { mutations: { gcTime: 0 } } });
+const client = testQueryClient();
 const sent: [string, unknown][] = [];
 
 beforeEach(() => {

@@ -1,14 +1,15 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 
 import { NoticeProvider } from '@/client/api';
 import { plainDate } from '@/core/time';
+import { testQueryClient } from '@/testing/query-client';
 
 import { LogForm } from './log-form';
 
 const today = plainDate('2026-11-23');
 // Mutations are let go at once, so that no timer outlives the test.
-const client = new QueryClient({ defaultOptions: { mutations: { gcTime: 0 } } });
+const client = testQueryClient();
 const sent: unknown[] = [];
 
 beforeEach(() => {
