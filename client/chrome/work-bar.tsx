@@ -7,19 +7,19 @@ import { cancelWork, getWork } from '@/contract/history';
 
 const LOOK_EVERY_MS = 700;
 
-/** While a large action is under way: how far it is, and a way to call it off. */
+/**
+ * While a large action is under way: how far it is, and a way to call it off. Looked for while
+ * something is written here, and whenever the window is opened or returned to.
+ */
 export function WorkBar() {
   const writing = useIsMutating() > 0;
   const { data } = useQuery({
     queryKey: [getWork.path],
     queryFn: ({ signal }) => call(getWork, {}, { signal }),
-    enabled: writing,
-    refetchInterval: LOOK_EVERY_MS,
-    // What takes less than that needs no progress.
-    initialData: { work: null },
-    staleTime: LOOK_EVERY_MS,
+    refetchInterval: ({ state }) => (writing || state.data?.work ? LOOK_EVERY_MS : false),
+    refetchOnWindowFocus: 'always',
   });
-  if (!writing || !data.work) return null;
+  if (!data?.work) return null;
   const { what, done, of } = data.work;
   const share = of ? done / of : 0;
   return (
