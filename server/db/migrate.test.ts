@@ -92,6 +92,28 @@ test('data of the program before keeps its history, which can still be undone, a
   await old.close();
 });
 
+test('standings that an earlier program kept learn of the last touch', async () => {
+  const shipped = await readMigrations('server/db/migrations');
+  const old = await openPglite(null);
+  await migrate(old, shipped.slice(0, 5));
+  const [person, silent] = [newId(), newId()];
+  for (const id of [person, silent])
+    await old.query(`insert into person (id, name, added_on) values ($1, 'Ana', '2026-11-01')`, [
+      id,
+    ]);
+  await old.query(
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, note)
+     values ($1, $2, '2026-11-10', now(), 'call', 'reached', 1, '')`,
+    [newId(), person],
+  );
+  await migrate(old, shipped);
+  expect(await old.query('select person_id, last_on from person_standing order by 1')).toEqual([
+    { person_id: person, last_on: '2026-11-10' },
+    { person_id: silent, last_on: null },
+  ]);
+  await old.close();
+});
+
 test('days, instants, large and exact numbers come as the program wants them', async () => {
   const [row] = await db.query(
     `select date '2026-11-23' as day, timestamptz '2026-11-23 08:00:00-08' as at, 5::bigint as big, 0.25::numeric as exact`,

@@ -46,9 +46,10 @@ function withoutLists(
     found.push({ path, list: value });
     return [];
   }
-  if (value === null || Object.getPrototypeOf(value) !== Object.prototype) return value;
+  if (typeof value !== 'object' || value === null) return value;
+  if (Object.getPrototypeOf(value) !== Object.prototype) return value;
   const rest: Record<string, unknown> = {};
-  for (const [key, part] of Object.entries(value as object))
+  for (const [key, part] of Object.entries(value))
     rest[key] = withoutLists(part, [...path, key], found);
   return rest;
 }

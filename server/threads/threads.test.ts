@@ -1,4 +1,4 @@
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -6,6 +6,7 @@ import { build } from 'esbuild';
 
 import { NOBODY } from '@/core/people';
 import { traitsOf, type Known } from '@/core/same';
+import { plainDate } from '@/core/time';
 
 import { inPlace, inThreads, Stopped, type Threads } from '.';
 
@@ -63,4 +64,32 @@ test('a job that is stopped or fails says so, and the next one is done all the s
   ).rejects.toThrow(Stopped);
   await expect(threads.run('findSame', { people: null as never })).rejects.toThrow(/null/);
   expect(await threads.run('findSame', { people: people.slice(0, 2) })).toHaveLength(1);
+});
+
+test('what is not given crosses as well', async () => {
+  const rows = Array.from({ length: 600 }, (_, i) => `Given${i},p${i}@example.com`);
+  const file = {
+    bytes: Buffer.from(['First name,E-mail', ...rows].join('\n')),
+    pasted: false,
+    mapping: null,
+    own: [],
+    today: plainDate('2026-11-23'),
+    further: undefined,
+  };
+  const plain = await inPlace.run('readFile', file);
+  expect(plain).toMatchObject({ ok: true });
+  expect(await threads.run('readFile', file)).toEqual(plain);
+});
+
+test('a thread that dies is not waited for, neither by its job nor by the next one', async () => {
+  const script = join(dir, 'dying.mjs');
+  await writeFile(
+    script,
+    `import { parentPort } from 'node:worker_threads'; parentPort.on('message', () => process.exit(1));`,
+  );
+  const dying = inThreads(script);
+  for (let i = 0; i < 2; i++)
+    await expect(dying.run('findSame', { people })).rejects.toThrow(
+      'The computation ended without an answer.',
+    );
 });

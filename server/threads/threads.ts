@@ -44,6 +44,7 @@ export const inPlace: Threads = {
  */
 export function inThreads(script: string): Threads {
   let idle: Worker | null = null;
+  const ended = new WeakSet<Worker>();
   const take = (): Worker => {
     const worker = idle ?? begin();
     idle = null;
@@ -55,10 +56,12 @@ export function inThreads(script: string): Threads {
     return worker
       .on('error', () => {})
       .on('exit', () => {
+        ended.add(worker);
         if (idle === worker) idle = null;
       });
   };
   const leave = (worker: Worker) => {
+    if (ended.has(worker)) return;
     if (idle) return void worker.terminate();
     worker.unref();
     idle = worker;
@@ -78,7 +81,8 @@ export function inThreads(script: string): Threads {
         return (await inTurns(receiveParts(await output, port))) as never;
       } finally {
         port.close();
-        if (!signal?.aborted) leave(worker);
+        if (signal?.aborted) void worker.terminate();
+        else leave(worker);
       }
     },
   };

@@ -3,29 +3,15 @@
 -- Undo. A trigger's statements are planned once for the life of a connection, for as many rows as
 -- its first run had: after a single edit, two thousand were joined row by row. Each is planned anew
 -- for the rows it is given (execute).
---
--- Of an update only the columns are kept in which it changed any row: less to write, and a fraction of
--- the room. (What was noted before has whole rows.)
 create or replace function note_update() returns trigger language plpgsql as $$
-declare changed text[];
 begin
-  if coalesce(current_setting('penpal.action', true), '') = '' then return null; end if;
-  execute (select format('select array_remove(array[%s], null) from old_rows o join new_rows n on n.id = o.id',
-      string_agg(format('case when bool_or(o.%1$I is distinct from n.%1$I) then %1$L end', attname), ', '))
-    from pg_attribute where attrelid = tg_relid and attnum > 0 and not attisdropped) into changed;
-  if cardinality(changed) > 0 then
-    execute (select format('insert into change (action_id, table_name, op, row_id, before, after)
-        select current_setting(''penpal.action'')::uuid, %L, ''update'', n.id::text,
-          (select to_jsonb(r) from (select %s) r), (select to_jsonb(r) from (select %s) r)
-        from old_rows o join new_rows n on n.id = o.id',
-        tg_table_name, string_agg(format('o.%I', name), ', '), string_agg(format('n.%I', name), ', '))
-      from unnest(changed) as name);
+  if coalesce(current_setting('penpal.action', true), '') <> '' then
+    execute format('insert into change (action_id, table_name, op, row_id, before, after)
+      select current_setting(''penpal.action'')::uuid, %L, ''update'', n.id::text, to_jsonb(o), to_jsonb(n)
+      from old_rows o join new_rows n on n.id = o.id', tg_table_name);
   end if;
   return null;
 end $$;
-
--- Several changes of a row as one: the later keys stand over the earlier ones.
-create aggregate merged(jsonb) (sfunc = jsonb_concat, stype = jsonb, initcond = '{}');
 
 -- Watches a table of the owner's, so that what is done to it can be undone: select watch('gift').
 create function watch(t text) returns void language plpgsql as $$
@@ -45,21 +31,7 @@ alter table action
   -- What screens had to read again after it: the same when it is undone.
   add column topics text[] not null default '{}';
 create index action_running on action (id) where running;
--- Many changes are noted at once, and each is looked for by its action or its row. They are written by
--- the triggers alone, under an action that is there, so that nobody has to look for it each time.
-alter table change drop constraint change_pkey, drop constraint change_action_id_fkey;
-drop index change_action;
-alter table change add primary key (action_id, seq);
 create index change_row on change (row_id);
-create function forget_changes() returns trigger language plpgsql as $$
-declare ids uuid[];
-begin
-  execute 'select array_agg(id) from old_rows' into ids;
-  if ids is not null then execute 'delete from change where action_id = any($1)' using ids; end if;
-  return null;
-end $$;
-create trigger action_forgotten after delete on action referencing old table as old_rows
-  for each statement execute function forget_changes();
 
 -- People who come in by an action that is still running are seen by nobody but that action, which
 -- names its batch in `penpal.arriving`: `person` shows the others. (When person_all gets a column,
@@ -84,9 +56,7 @@ update change set table_name = 'person_all' where table_name = 'person';
 create table person_standing (
   person_id uuid primary key,
   promise_days int,
-  due_on date,
-  -- The latest day of a touch that held anything.
-  last_on date
+  due_on date
 );
 
 -- Mirrors core/touches/promise.ts: dueDay. A test holds the two together.
@@ -94,33 +64,23 @@ create view standing_now as
 select p.id as person_id,
   coalesce(p.own_promise_days, c.promise_days) as promise_days,
   case when coalesce(p.own_promise_days, c.promise_days) is not null then
-    coalesce(l.due_on, p.added_on + (select grace_days from settings))
-  end as due_on,
-  l.last_on
-from person_all p left join circle c on c.id = p.circle_id,
-lateral (select max(l.on_day + round(l.hold * coalesce(p.own_promise_days, c.promise_days))::int) as due_on,
-    max(l.on_day) as last_on
-  from last_touch l where l.person_id = p.id and l.hold > 0) l
+    coalesce(
+      (select max(l.on_day + round(l.hold * coalesce(p.own_promise_days, c.promise_days))::int)
+         from last_touch l where l.person_id = p.id and l.hold > 0),
+      p.added_on + (select grace_days from settings))
+  end as due_on
+from person_all p left join circle c on c.id = p.circle_id
 where p.archived_on is null and p.deleted_on is null;
 
 -- Makes the standings of these people, or of everybody, what they are now.
 create function settle_standings(ids uuid[]) returns void language plpgsql as $$
 begin
-  execute 'with n as materialized (select * from standing_now where person_id = any($1)),
-      gone as (delete from person_standing where person_id = any($1) and person_id not in (select person_id from n))
-    insert into person_standing as s (person_id, promise_days, due_on, last_on)
-      select person_id, promise_days, due_on, last_on from n
-    on conflict (person_id) do update set promise_days = excluded.promise_days, due_on = excluded.due_on,
-        last_on = excluded.last_on
-      where (s.promise_days, s.due_on, s.last_on) is distinct from (excluded.promise_days, excluded.due_on, excluded.last_on)' using ids;
-end $$;
-
--- What the triggers call. Those who come in are settled once, when all of theirs is written.
-create function standings_changed(ids uuid[]) returns void language plpgsql as $$
-begin
-  if ids is not null and coalesce(current_setting('penpal.arriving', true), '') = '' then
-    perform settle_standings(ids);
-  end if;
+  execute 'delete from person_standing s where s.person_id = any($1)
+    and not exists (select 1 from standing_now n where n.person_id = s.person_id)' using ids;
+  execute 'insert into person_standing as s (person_id, promise_days, due_on)
+    select n.person_id, n.promise_days, n.due_on from standing_now n where n.person_id = any($1)
+  on conflict (person_id) do update set promise_days = excluded.promise_days, due_on = excluded.due_on
+    where (s.promise_days, s.due_on) is distinct from (excluded.promise_days, excluded.due_on)' using ids;
 end $$;
 
 insert into person_standing select * from standing_now;
@@ -139,7 +99,7 @@ begin
   else
     execute 'delete from person_standing where person_id in (select id from old_rows)';
   end if;
-  perform standings_changed(ids);
+  if ids is not null then perform settle_standings(ids); end if;
   return null;
 end $$;
 create trigger person_standing_insert after insert on person_all referencing new table as new_rows
@@ -177,7 +137,7 @@ begin
   execute 'delete from last_touch where person_id = any($1)' using ids;
   execute 'insert into last_touch (person_id, hold, on_day)
     select person_id, hold, max(on_day) from touch where person_id = any($1) group by person_id, hold' using ids;
-  perform standings_changed(ids);
+  perform settle_standings(ids);
   return null;
 end $$;
 create or replace function extend_last_touch() returns trigger language plpgsql as $$
@@ -188,7 +148,7 @@ begin
   insert into last_touch as l (person_id, hold, on_day)
     select person_id, hold, max(on_day) from changed_rows group by person_id, hold
   on conflict (person_id, hold) do update set on_day = greatest(l.on_day, excluded.on_day);
-  perform standings_changed(ids);
+  perform settle_standings(ids);
   return null;
 end $$;
 create or replace function refresh_moved_touch() returns trigger language plpgsql as $$
@@ -200,7 +160,7 @@ begin
   execute 'delete from last_touch where person_id = any($1)' using ids;
   execute 'insert into last_touch (person_id, hold, on_day)
     select person_id, hold, max(on_day) from touch where person_id = any($1) group by person_id, hold' using ids;
-  perform standings_changed(ids);
+  perform settle_standings(ids);
   return null;
 end $$;
 
