@@ -7,7 +7,7 @@ import { openPglite } from '@/server/db/pglite';
 async function main(): Promise<void> {
   const db = await openPglite(null);
   await migrate(db, await readMigrations('server/db/migrations'));
-  await writeFile(process.argv[2]!, (await db.dump())!);
+  await writeFile(process.argv[2]!, await db.dump());
   await db.close();
 }
 

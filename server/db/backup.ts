@@ -24,8 +24,8 @@ async function filesOf(pgDir: string): Promise<string[]> {
  * Copies a PGlite directory that is in use into one file that `openPglite` can start from, while
  * others go on reading and writing. Made as PostgreSQL makes a base backup (its manual, "Continuous
  * Archiving"): after a checkpoint, at which recovery begins, the files are copied one after the other,
- * and last the log, by which recovery puts right what was written meanwhile. (Nobody else makes
- * checkpoints at the same time: they are tasks, done one by one.)
+ * and last the log, by which recovery puts right what was written meanwhile. Nobody may make another
+ * checkpoint at the same time; `server/upkeep` sees to it.
  */
 async function copy(db: Db, pgDir: string, file: string): Promise<void> {
   const beganMs = Date.now();

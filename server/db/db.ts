@@ -18,8 +18,6 @@ export interface Db extends Sql {
   transaction<T>(work: (tx: Sql) => Promise<T>, options?: { part?: boolean }): Promise<T>;
   /** Runs a script of several statements without parameters, for migrations. */
   script(text: string): Promise<void>;
-  /** Everything in one file that `openPglite` can start from; null where the server makes backups. */
-  dump(): Promise<Uint8Array | null>;
   close(): Promise<void>;
 }
 

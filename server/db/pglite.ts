@@ -20,7 +20,10 @@ const PARSERS = {
  * Opens PGlite in a directory, or in memory when `dir` is null. `image` is a file made by `dump`
  * that a new directory starts from, which is several times faster than creating one.
  */
-export async function openPglite(dir: string | null, image?: string): Promise<Db> {
+export async function openPglite(
+  dir: string | null,
+  image?: string,
+): Promise<Db & { dump(): Promise<Uint8Array> }> {
   const loadDataDir = image ? new Blob([new Uint8Array(await readFile(image))]) : undefined;
   const pg = await PGlite.create({
     ...(dir ? { dataDir: dir } : {}),

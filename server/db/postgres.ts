@@ -81,7 +81,6 @@ export function openPostgres(url: string): Db {
     script: async (text) => {
       await pool.query(text);
     },
-    dump: async () => null,
     close: () => pool.end(),
   };
 }

@@ -109,5 +109,21 @@ test('a long log is written into the tables, and starts anew', async () => {
   expect(sizes.reduce((a, b) => a + b, 0)).toBeGreaterThan(64 * 1024 * 1024);
   expect(await checkpointWhenLong(db, dir)).toBe(true);
   expect(await redo()).not.toBe(before);
+
+  // Asked for while a backup is made, it waits: the backup needs the log from its own checkpoint on.
+  await db.query(insert);
+  const order: string[] = [];
+  const backingUp = backupDaily(db, dir, Date.now() + 25 * 3_600_000).then(() =>
+    order.push('backup'),
+  );
+  await new Promise((done) => setTimeout(done, 100));
+  await db.query(insert);
+  await checkpointWhenLong(db, dir).then(() => order.push('checkpoint'));
+  await backingUp;
+  expect(order).toEqual(['backup', 'checkpoint']);
   await db.close();
+  const restored = await openPglite(null, join(dir, 'backups', (await backups()).at(-1)!));
+  const [row] = await restored.query<{ n: number }>('select count(*)::int as n from note');
+  expect(row!.n).toBeGreaterThanOrEqual(80_000);
+  await restored.close();
 });

@@ -17,8 +17,20 @@ async function sizeOf(dir: string): Promise<number> {
   return sizes.reduce((sum, size) => sum + size, 0);
 }
 
+const turns = new WeakMap<Db, Promise<unknown>>();
+
+/** One after the other: a checkpoint in the middle of a backup would take away the log it needs. */
+function inTurn<T>(db: Db, work: () => Promise<T>): Promise<T> {
+  const mine = (turns.get(db) ?? Promise.resolve()).then(work, work);
+  turns.set(db, mine);
+  return mine;
+}
+
 /** Writes everything into the tables' files, when the log is long, and asks the disk to keep them. */
-export async function checkpointWhenLong(db: Db, dataDir: string): Promise<boolean> {
+export const checkpointWhenLong = (db: Db, dataDir: string): Promise<boolean> =>
+  inTurn(db, () => checkpoint(db, dataDir));
+
+async function checkpoint(db: Db, dataDir: string): Promise<boolean> {
   const pgDir = join(dataDir, 'pg');
   if ((await sizeOf(join(pgDir, 'pg_wal'))) <= WAL_LIMIT_BYTES) return false;
   await db.query('checkpoint');
@@ -35,8 +47,9 @@ async function newestBackupMs(dataDir: string): Promise<number> {
 }
 
 /** Makes a backup unless the newest is of the last day, by the machine's own clock. */
-export async function backupDaily(db: Db, dataDir: string, nowMs: number): Promise<boolean> {
-  if (nowMs - (await newestBackupMs(dataDir)) <= BACKUP_EVERY_MS) return false;
-  await backup(db, dataDir, 'daily');
-  return true;
-}
+export const backupDaily = (db: Db, dataDir: string, nowMs: number): Promise<boolean> =>
+  inTurn(db, async () => {
+    if (nowMs - (await newestBackupMs(dataDir)) <= BACKUP_EVERY_MS) return false;
+    await backup(db, dataDir, 'daily');
+    return true;
+  });
