@@ -2,13 +2,25 @@ const { buildSync } = require('esbuild');
 
 // These ship as ES modules only, which Jest can't require: each is bundled for it once.
 const bundled = (name) => {
-  const outfile = `${__dirname}/node_modules/.cache/penpal/${name}.cjs`;
-  buildSync({ entryPoints: [name], bundle: true, format: 'cjs', outfile });
+  const outfile = `${__dirname}/node_modules/.cache/penpal/${name.replace('/', '-')}.cjs`;
+  // React stays one and the same for all.
+  const external = ['react', 'react-dom'];
+  buildSync({ entryPoints: [name], bundle: true, format: 'cjs', external, outfile });
   return [`^${name}$`, outfile];
 };
-const MODULES_ONLY = ['temporal-polyfill', 'double-metaphone', 'ical.js'];
+const MODULES_ONLY = [
+  'temporal-polyfill',
+  'double-metaphone',
+  'ical.js',
+  'd3-scale',
+  '@tanstack/react-table',
+];
 
-const alias = { '^@/(.*)$': '<rootDir>/$1', ...Object.fromEntries(MODULES_ONLY.map(bundled)) };
+const alias = {
+  '^@/(.*)$': '<rootDir>/$1',
+  '^chrono-node/en$': `${__dirname}/node_modules/chrono-node/dist/cjs/locales/en/index.js`,
+  ...Object.fromEntries(MODULES_ONLY.map(bundled)),
+};
 const transform = { '\\.(ts|js|mjs)$': '<rootDir>/testing/esbuild-transform.js' };
 
 /** Core and contract need nothing; the server needs a database; screens need the component preset. */
@@ -32,9 +44,11 @@ module.exports = {
     },
     {
       displayName: 'screens',
-      preset: 'jest-expo/ios',
-      testMatch: ['<rootDir>/client/**/*.test.tsx'],
-      moduleNameMapper: { ...alias, '^expo-router$': '<rootDir>/testing/router.js' },
+      // As it ships: components as the browser shows them.
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/client/**/*.test.{ts,tsx}'],
+      moduleNameMapper: { ...alias, '^expo-router$': '<rootDir>/testing/router.tsx' },
+      setupFilesAfterEnv: ['<rootDir>/testing/screens-setup.ts'],
     },
   ],
 };

@@ -1,3 +1,5 @@
+import { availableParallelism } from 'node:os';
+
 import { defineConfig } from '@playwright/test';
 
 const chromium = {
@@ -16,12 +18,14 @@ const chromium = {
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
-  workers: 1,
-  timeout: 90_000,
-  expect: { timeout: 10_000 },
+  // A journey waits as long as it works: more of them than there are processors.
+  workers: Math.max(2, Math.ceil(availableParallelism() * 1.5)),
+  fullyParallel: true,
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: {
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     trace: 'retain-on-failure',
     launchOptions: chromium,
     locale: 'en-US',

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { CallFault, NoticeProvider } from '@/client/api';
 import { Chrome, useTypefaces } from '@/client/chrome';
 import { ListViewProvider, SelectionProvider } from '@/client/people';
+import { OwnersDay } from '@/client/settings';
 
 const createClient = () =>
   new QueryClient({
@@ -25,13 +26,15 @@ export default function Layout() {
   return (
     <QueryClientProvider client={client}>
       <NoticeProvider>
-        <SelectionProvider>
-          <ListViewProvider>
-            <Chrome>
-              <Slot />
-            </Chrome>
-          </ListViewProvider>
-        </SelectionProvider>
+        <OwnersDay>
+          <SelectionProvider>
+            <ListViewProvider>
+              <Chrome>
+                <Slot />
+              </Chrome>
+            </ListViewProvider>
+          </SelectionProvider>
+        </OwnersDay>
       </NoticeProvider>
     </QueryClientProvider>
   );

@@ -21,6 +21,8 @@ export const ApiError = z.object({
     message: z.string(),
     /** The field or person concerned, where there is one. */
     field: z.string().optional(),
+    /** Every field at fault, each with a sentence that can stand at it. */
+    fields: z.array(z.object({ field: z.string(), message: z.string() })).optional(),
   }),
 });
 export type ApiError = z.infer<typeof ApiError>;
@@ -43,6 +45,8 @@ export interface Endpoint<
   errors: readonly ErrorCode[];
   /** What its answer is about, for what reads; without it, it may change with any write. */
   shows?: readonly Topic[];
+  /** Works through thousands of rows: it may take minutes, and says meanwhile how far it is. */
+  long?: boolean;
 }
 
 const none = z.object({});
@@ -65,6 +69,7 @@ export function endpoint<
   response: Response;
   errors?: readonly ErrorCode[];
   shows?: readonly Topic[];
+  long?: boolean;
 }): Endpoint<Params, Query, Body, Response> {
   return {
     ...of,

@@ -76,6 +76,7 @@ export const previewEnrolment = endpoint({
 export const enrol = endpoint({
   method: 'post',
   path: '/enrolments',
+  long: true,
   subject,
   summary: 'Enrols people in a cadence, all or none',
   body: EnrolRequest,
@@ -88,6 +89,7 @@ const Several = { ids: z.array(Id).min(1).max(20_000) };
 export const stopEnrolments = endpoint({
   method: 'post',
   path: '/enrolments/stop',
+  long: true,
   subject,
   summary: 'Takes people off a cadence; touches made stay',
   body: z.object({ ...Several, reason: z.string().trim().max(200) }),
@@ -98,6 +100,7 @@ export const stopEnrolments = endpoint({
 export const pauseEnrolments = endpoint({
   method: 'post',
   path: '/enrolments/pause',
+  long: true,
   subject,
   summary: 'Plans nothing from a cadence until it is resumed',
   body: z.object(Several),
@@ -111,6 +114,7 @@ export const RESUME_MODES = ['carry_on', 'catch_up'] as const;
 export const resumeEnrolments = endpoint({
   method: 'post',
   path: '/enrolments/resume',
+  long: true,
   subject,
   summary: 'Goes on with a paused cadence',
   body: z.object({ ...Several, mode: z.enum(RESUME_MODES) }),

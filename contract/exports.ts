@@ -23,6 +23,7 @@ export const exportColumns = endpoint({
 export const exportPeople = endpoint({
   method: 'post',
   path: '/exports',
+  long: true,
   subject,
   summary: 'People as a CSV or vCard 4.0 file; the columns are remembered',
   body: z.object({

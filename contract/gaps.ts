@@ -71,6 +71,7 @@ export const suggestTags = endpoint({
 export const takeTags = endpoint({
   method: 'post',
   path: '/tag-ideas/take',
+  long: true,
   subject,
   summary: 'Puts suggested tags on, one or many in one action',
   body: z.object({

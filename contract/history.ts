@@ -26,6 +26,7 @@ export const listActions = endpoint({
 export const undoAction = endpoint({
   method: 'post',
   path: '/actions/:id/undo',
+  long: true,
   subject,
   summary: 'Undoes one action',
   params: IdParam,

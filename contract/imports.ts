@@ -58,6 +58,7 @@ export type ImportPreview = z.infer<typeof ImportPreview>;
 export const previewImport = endpoint({
   method: 'post',
   path: '/imports/preview',
+  long: true,
   subject,
   summary:
     'Reads a CSV or vCard file or pasted names and shows what it would bring; writes nothing',
@@ -69,6 +70,7 @@ export const previewImport = endpoint({
 export const runImport = endpoint({
   method: 'post',
   path: '/imports',
+  long: true,
   subject,
   summary: 'Imports a file or a pasted list as one batch',
   body: ImportFile.extend({
@@ -110,6 +112,7 @@ export const listImports = endpoint({
 export const undoImport = endpoint({
   method: 'post',
   path: '/imports/:id/undo',
+  long: true,
   subject,
   summary: 'Takes a batch back; people who have a history since are kept and counted',
   params: IdParam,

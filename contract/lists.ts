@@ -69,6 +69,7 @@ export const addEntry = endpoint({
 export const changeEntry = endpoint({
   method: 'patch',
   path: '/lists/:list/:id',
+  long: true,
   subject,
   summary: 'Renames, pins or retires an entry; a new name changes it for everybody who has it',
   params: EntryParam,
@@ -91,6 +92,7 @@ export const orderEntries = endpoint({
 export const mergeEntries = endpoint({
   method: 'post',
   path: '/lists/:list/:id/merge',
+  long: true,
   subject,
   summary: 'Merges an entry into another of the same list',
   params: EntryParam,
@@ -102,6 +104,7 @@ export const mergeEntries = endpoint({
 export const removeEntry = endpoint({
   method: 'delete',
   path: '/lists/:list/:id',
+  long: true,
   subject,
   summary: 'Takes an entry away, also from everybody who has it',
   params: EntryParam,

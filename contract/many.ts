@@ -42,6 +42,7 @@ const subject = 'people';
 export const previewMany = endpoint({
   method: 'post',
   path: '/people/change/preview',
+  long: true,
   subject,
   summary: 'Whom a change would touch, who stays as they are and why; writes nothing',
   body: z.object({ who: Who, change: Change }),
@@ -61,6 +62,7 @@ export const previewMany = endpoint({
 export const changeMany = endpoint({
   method: 'post',
   path: '/people/change',
+  long: true,
   subject,
   summary: 'Changes one or many people in one action with one undo',
   body: z.object({ who: Who, change: Change }),

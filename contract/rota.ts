@@ -82,6 +82,7 @@ export const tryRota = endpoint({
 export const saveRota = endpoint({
   method: 'put',
   path: '/cadences/:id/rota',
+  long: true,
   subject,
   summary: 'Makes a cadence a letter rota, or changes it; people are taken in by themselves',
   params: IdParam,
@@ -103,6 +104,7 @@ export const regroupRota = endpoint({
 export const endRota = endpoint({
   method: 'delete',
   path: '/cadences/:id/rota',
+  long: true,
   subject,
   summary: 'Ends a rota and takes everybody off it; the cadence stays',
   params: IdParam,

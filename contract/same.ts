@@ -80,6 +80,7 @@ export const mergePeople = endpoint({
 export const mergeSure = endpoint({
   method: 'post',
   path: '/same/merge-sure',
+  long: true,
   subject,
   summary: 'Merges every pair that is surely one person, in one action; the older record is kept',
   response: Done.extend({ people: z.number().int() }),

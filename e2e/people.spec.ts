@@ -52,7 +52,7 @@ test('a record is changed where it stands, and a no to calls says so instead of 
 
   await page.getByRole('button', { name: 'Add a tie' }).click();
   await page.getByLabel('Who', { exact: true }).fill('halima');
-  await page.getByRole('button', { name: /^Halima Osei/ }).click();
+  await page.getByRole('option', { name: /^Halima Osei/ }).click();
   await expect(page.getByRole('link', { name: 'Halima Osei' }).last()).toBeVisible();
   await page.getByRole('button', { name: 'Add work' }).click();
   await page.getByLabel('What it is').fill('Loan for the loft');

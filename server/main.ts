@@ -35,6 +35,9 @@ async function ensureFilled({ ctx, url }: Running): Promise<void> {
   await writeMemo(ctx.db, FILLED, true);
 }
 
+// Whoever read what is said here may go while the server goes on.
+for (const stream of [process.stdout, process.stderr]) stream.on('error', () => {});
+
 async function main(): Promise<void> {
   const config = readConfig(process.argv.slice(2), process.env);
   await setAside(config);

@@ -3,7 +3,9 @@ const { createHash } = require('node:crypto');
 const { existsSync, mkdirSync, readdirSync, readFileSync } = require('node:fs');
 const { join } = require('node:path');
 
-/** One migrated database for all suites: starting from its image is several times faster. */
+const { buildSync } = require('esbuild');
+
+/** One migrated database for all suites, and the server in one file for those that start it. */
 module.exports = async () => {
   const root = join(__dirname, '..');
   const migrations = join(root, 'server/db/migrations');
@@ -25,4 +27,14 @@ module.exports = async () => {
     );
   }
   process.env.PENPAL_TEST_IMAGE = image;
+  process.env.PENPAL_TEST_SERVER = join(dir, 'server.mjs');
+  buildSync({
+    entryPoints: [join(root, 'server/main.ts')],
+    bundle: true,
+    packages: 'external',
+    format: 'esm',
+    platform: 'node',
+    target: 'node20',
+    outfile: process.env.PENPAL_TEST_SERVER,
+  });
 };

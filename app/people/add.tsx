@@ -1,1 +1,1 @@
-export { AddScreen as default } from '@/client/people/add-screen';
+export { AddScreen as default } from '@/client/people/add/add-screen';

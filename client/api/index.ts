@@ -1,4 +1,7 @@
 export { call, CallFault } from '@/contract/call';
 export * from './queries';
 export * from './notice';
+export * from './slow';
 export * from './topics';
+export * from './typed';
+export * from './write-form';

@@ -24,9 +24,10 @@ export function useRead<E extends Endpoint>(
 
 /**
  * Writes through an endpoint. Afterwards what shows the topics that it touched is read again; what
- * was done is said at the foot of the screen with an undo.
+ * was done is said at the foot of the screen with an undo. So is a refusal, unless who asked tells it
+ * at its own place.
  */
-export function useWrite<E extends Endpoint>(endpoint: E) {
+export function useWrite<E extends Endpoint>(endpoint: E, { tells = true } = {}) {
   const client = useQueryClient();
   const notify = useNotify();
   return useMutation<CallOutput<E>, CallFault, CallInput<E>>({
@@ -37,7 +38,7 @@ export function useWrite<E extends Endpoint>(endpoint: E) {
       return readAgain(client, topics);
     },
     onError: (fault) => {
-      notify({ sentence: fault.message, actionId: null });
+      if (tells) notify({ sentence: fault.message, actionId: null });
       if (fault.code === 'conflict') void readAgain(client);
     },
   });

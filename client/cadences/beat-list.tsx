@@ -7,9 +7,12 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import type { ComponentProps } from 'react';
 import { View } from 'react-native';
 
-import type { Beat } from '@/contract/cadences';
+import type { FormOf } from '@/client/api';
+import { useFault } from '@/client/ui';
+import type { Beat, CadenceDraft } from '@/contract/cadences';
 import { reorderBeats } from '@/core/cadences';
 import type { DayNumber } from '@/core/time';
 
@@ -17,6 +20,7 @@ import { BeatRow, MOVE_HINT } from './beat-row';
 import type { Targets } from './errand';
 
 interface Props {
+  form: FormOf<CadenceDraft>;
   beats: Beat[];
   targets: Targets;
   today: DayNumber;
@@ -27,7 +31,7 @@ interface Props {
 }
 
 /** The beats in order; moving one keeps the days where they are and changes what happens on them. */
-export function BeatList({ beats, targets, today, openId, onOpen, onChange, onCopy }: Props) {
+export function BeatList({ form, beats, targets, today, openId, onOpen, onChange, onCopy }: Props) {
   // Keys move a beat directly (see BeatRow): the library's own way of it scrolls with a method that
   // the scrolling view here has replaced.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
@@ -47,8 +51,9 @@ export function BeatList({ beats, targets, today, openId, onOpen, onChange, onCo
       <SortableContext items={beats.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
         <View role="list" aria-label="Beats">
           {beats.map((beat, i) => (
-            <BeatRow
+            <FaultyBeat
               key={beat.id}
+              form={form}
               beat={beat}
               targets={targets}
               index={i}
@@ -67,3 +72,8 @@ export function BeatList({ beats, targets, today, openId, onOpen, onChange, onCo
     </DndContext>
   );
 }
+
+/** A beat with what was refused about it. */
+const FaultyBeat = ({ form, ...props }: ComponentProps<typeof BeatRow> & Pick<Props, 'form'>) => (
+  <BeatRow {...props} fault={useFault(form, `beats.${props.index}`)} />
+);

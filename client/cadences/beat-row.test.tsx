@@ -1,6 +1,6 @@
 import { DndContext } from '@dnd-kit/core';
 import { SortableContext } from '@dnd-kit/sortable';
-import { fireEvent, render, screen } from '@testing-library/react-native';
+import { fireEvent, render, screen } from '@testing-library/react';
 
 import type { Beat } from '@/contract/cadences';
 import { plainDate, toDayNumber } from '@/core/time';
@@ -20,7 +20,7 @@ const beat: Beat = {
 
 const show = (open: boolean, shown = beat) => {
   const changed: Beat[] = [];
-  render(
+  const { unmount } = render(
     <DndContext>
       <SortableContext items={['b']}>
         <BeatRow
@@ -42,7 +42,7 @@ const show = (open: boolean, shown = beat) => {
       </SortableContext>
     </DndContext>,
   );
-  return changed;
+  return Object.assign(changed, { unmount });
 };
 
 test('folded it says when, what, and how it goes out', () => {
@@ -53,24 +53,26 @@ test('folded it says when, what, and how it goes out', () => {
 
 test('wordings that are emptied fall away, and new ones join', () => {
   const changed = show(true);
-  fireEvent.changeText(screen.getByDisplayValue('All good wishes.'), '');
+  fireEvent.change(screen.getByDisplayValue('All good wishes.'), { target: { value: '' } });
   expect(changed.at(-1)!.wordings).toEqual(['For your day.']);
-  fireEvent.changeText(screen.getByDisplayValue('For your day.'), 'For your own day.');
+  fireEvent.change(screen.getByDisplayValue('For your day.'), {
+    target: { value: 'For your own day.' },
+  });
   expect(changed.at(-1)!.wordings[0]).toBe('For your own day.');
 });
 
 test('it says that it waits until sending is set up', () => {
   const changed = show(true);
   expect(screen.getByText(/Until sending is set up it waits/)).toBeTruthy();
-  fireEvent.press(screen.getByText('By my hand'));
+  fireEvent.click(screen.getByText('By my hand'));
   expect(changed.at(-1)!.way).toBe('hand');
 });
 
 test('a beat that is no touch says what it does, and touches nobody', () => {
   const errand = { ...beat, kind: 'other', errand: { to: 'service', serviceId: 's' } } as const;
-  show(false, { ...errand, wordings: ['Add {{ name }}'] });
+  const first = show(false, { ...errand, wordings: ['Add {{ name }}'] });
   expect(screen.getByText('7 days before their birthday, tell Letters')).toBeTruthy();
-  screen.unmount();
+  first.unmount();
   show(false, { ...errand, wordings: [], errand: { to: 'cadence', cadenceId: 'c' } });
   expect(screen.getByText('7 days before their birthday, begin Cards')).toBeTruthy();
   expect(screen.getByText('By itself. This cadence goes on as well.')).toBeTruthy();

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
-import { useRead } from '@/client/api';
-import { Body, Choice, NumberField, Select, Soft } from '@/client/ui';
+import { useRead, type FormOf } from '@/client/api';
+import { Body, Choice, NumberField, Select, Soft, useFault } from '@/client/ui';
 import { listCadences, type CadenceDraft } from '@/contract/cadences';
 import { isCalendar, roundPeriod } from '@/core/cadences';
 import { plural } from '@/core/time';
@@ -21,6 +21,7 @@ const COUNTED = [
 
 interface Props {
   draft: CadenceDraft;
+  form: FormOf<CadenceDraft>;
   cadenceId: string | null;
   set: (part: Partial<CadenceDraft>) => void;
 }
@@ -28,7 +29,8 @@ interface Props {
 const number = (text: string) => Math.max(0, Number.parseInt(text, 10) || 0);
 
 /** How often the round is run, what the next is counted from, and what follows the last. */
-export function RoundsForm({ draft, cadenceId, set }: Props) {
+export function RoundsForm({ draft, form, cadenceId, set }: Props) {
+  const faults = { gap: useFault(form, 'gapDays'), rounds: useFault(form, 'rounds') };
   const year = isCalendar(draft);
   const repeat: Repeat = draft.rounds === null ? 'endless' : draft.rounds === 1 ? 'once' : 'times';
   const choose = (next: Repeat) =>
@@ -46,6 +48,7 @@ export function RoundsForm({ draft, cadenceId, set }: Props) {
             label="After the last beat, wait"
             unit="days"
             value={String(draft.gapDays)}
+            fault={faults.gap}
             onChange={(text) => set({ gapDays: number(text) })}
           />
         )}
@@ -54,6 +57,7 @@ export function RoundsForm({ draft, cadenceId, set }: Props) {
             label="Altogether"
             unit={year ? 'years' : 'rounds'}
             value={String(draft.rounds)}
+            fault={faults.rounds}
             onChange={(text) => set({ rounds: Math.max(2, number(text)) })}
           />
         ) : null}
@@ -78,12 +82,12 @@ export function RoundsForm({ draft, cadenceId, set }: Props) {
           what has passed is never made up for late.
         </Soft>
       ) : null}
-      {repeat === 'endless' ? null : <HandOver draft={draft} cadenceId={cadenceId} set={set} />}
+      {repeat === 'endless' ? null : <HandOver {...{ draft, form, cadenceId, set }} />}
     </View>
   );
 }
 
-function HandOver({ draft, cadenceId, set }: Props) {
+function HandOver({ draft, form, cadenceId, set }: Props) {
   const list = useRead(listCadences);
   const others = (list.data?.cadences ?? []).filter(({ id }) => id !== cadenceId);
   const options = [
@@ -97,6 +101,7 @@ function HandOver({ draft, cadenceId, set }: Props) {
         label="After the last round"
         className="min-w-[240px]"
         value={handOver?.cadenceId ?? ''}
+        fault={useFault(form, 'handOver')}
         options={options}
         onChange={(to) =>
           set({ handOver: to ? { cadenceId: to, waitDays: handOver?.waitDays ?? 30 } : null })

@@ -1,8 +1,10 @@
 import { View } from 'react-native';
 
-import { Body, Field, NumberField, Select } from '@/client/ui';
-import { BIRTHDAY, NTH_WORDS, NTHS, SERVICE, weekdayWord, type Timing } from '@/core/cadences';
-import { monthName, type IsoWeekday } from '@/core/time';
+import { Select } from '@/client/ui';
+import type { Timing } from '@/core/cadences';
+import { partsOf, weekdayOf, type DayNumber } from '@/core/time';
+
+import { After, Around, Weekday, YearDay } from './timing-parts';
 
 const WAYS: { value: Timing['on']; label: string }[] = [
   { value: 'after', label: 'days after the start' },
@@ -11,38 +13,32 @@ const WAYS: { value: Timing['on']; label: string }[] = [
   { value: 'around', label: 'around their own date' },
 ];
 
-const MONTHS = Array.from({ length: 12 }, (_, i) => ({
-  value: String(i + 1),
-  label: monthName(i + 1),
-}));
-const NTH_OPTIONS = NTHS.map((nth) => ({ value: String(nth), label: NTH_WORDS[nth] }));
-const WEEKDAY_OPTIONS = ([1, 2, 3, 4, 5, 6, 7] as const).map((day) => ({
-  value: String(day),
-  label: weekdayWord(day),
-}));
-const DATE_OPTIONS = [
-  { value: BIRTHDAY, label: 'birthday' },
-  { value: SERVICE, label: 'service anniversary' },
-  { value: '', label: 'another date, by its name' },
-];
-const SIDES = [
-  { value: 'before', label: 'days before' },
-  { value: 'after', label: 'days after' },
-] as const;
-
-const number = (text: string) => Number.parseInt(text, 10) || 0;
+/** Another way of timing begins about a month from today, or a week before the birthday. */
+function fresh(on: Timing['on'], today: DayNumber): Timing {
+  const { month, day } = partsOf(today + 30);
+  switch (on) {
+    case 'after':
+      return { on, days: 0 };
+    case 'date':
+      return { on, month, day };
+    case 'weekday':
+      return { on, month, nth: 2, weekday: weekdayOf(today) };
+    case 'around':
+      return { on, date: 'birthday', days: -7 };
+  }
+}
 
 interface Props {
   /** "beat 3", for the labels. */
   nth: string;
   timing: Timing;
-  /** The timing that another way begins with. */
-  fresh: (on: Timing['on']) => Timing;
+  today: DayNumber;
   onChange: (timing: Timing) => void;
 }
 
 /** When a beat is due: counted from the start, on a day of the year, or around a person's date. */
-export function TimingField({ nth, timing, fresh, onChange }: Props) {
+export function TimingField({ nth, timing, today, onChange }: Props) {
+  const rest = { nth, onChange };
   return (
     <View className="flex-row flex-wrap items-center gap-2">
       <Select
@@ -51,121 +47,12 @@ export function TimingField({ nth, timing, fresh, onChange }: Props) {
         className="w-[190px]"
         value={timing.on}
         options={WAYS}
-        onChange={(on) => onChange(fresh(on))}
+        onChange={(on) => on !== timing.on && onChange(fresh(on, today))}
       />
-      {timing.on === 'after' ? (
-        <>
-          <Body>Day</Body>
-          <NumberField
-            label={`Day of ${nth}`}
-            hideLabel
-            // Days are counted from 1 for people, from 0 in the cadence.
-            value={timing.days < 0 ? '' : String(timing.days + 1)}
-            onChange={(text) => onChange({ on: 'after', days: number(text) - 1 })}
-          />
-        </>
-      ) : null}
-      {timing.on === 'date' ? (
-        <>
-          <Month nth={nth} timing={timing} onChange={onChange} />
-          <NumberField
-            label={`Day of the month of ${nth}`}
-            hideLabel
-            value={timing.day === 0 ? '' : String(timing.day)}
-            onChange={(text) => onChange({ ...timing, day: number(text) })}
-          />
-        </>
-      ) : null}
-      {timing.on === 'weekday' ? <Weekday nth={nth} timing={timing} onChange={onChange} /> : null}
-      {timing.on === 'around' ? <Around nth={nth} timing={timing} onChange={onChange} /> : null}
+      {timing.on === 'after' ? <After timing={timing} {...rest} /> : null}
+      {timing.on === 'date' ? <YearDay timing={timing} {...rest} /> : null}
+      {timing.on === 'weekday' ? <Weekday timing={timing} {...rest} /> : null}
+      {timing.on === 'around' ? <Around timing={timing} {...rest} /> : null}
     </View>
-  );
-}
-
-type Part<On extends Timing['on']> = {
-  nth: string;
-  timing: Extract<Timing, { on: On }>;
-  onChange: (timing: Timing) => void;
-};
-
-const Month = ({ nth, timing, onChange }: Part<'date' | 'weekday'>) => (
-  <Select
-    label={`Month of ${nth}`}
-    hideLabel
-    className="w-[130px]"
-    value={String(timing.month)}
-    options={MONTHS}
-    onChange={(month) => onChange({ ...timing, month: Number(month) })}
-  />
-);
-
-const Weekday = ({ nth, timing, onChange }: Part<'weekday'>) => (
-  <>
-    <Select
-      label={`Which weekday of ${nth}`}
-      hideLabel
-      className="w-[110px]"
-      value={String(timing.nth)}
-      options={NTH_OPTIONS}
-      onChange={(which) => onChange({ ...timing, nth: Number(which) as (typeof NTHS)[number] })}
-    />
-    <Select
-      label={`Weekday of ${nth}`}
-      hideLabel
-      className="w-[130px]"
-      value={String(timing.weekday)}
-      options={WEEKDAY_OPTIONS}
-      onChange={(day) => onChange({ ...timing, weekday: Number(day) as IsoWeekday })}
-    />
-    <Body>of</Body>
-    <Month nth={nth} timing={timing} onChange={onChange} />
-  </>
-);
-
-function Around({ nth, timing, onChange }: Part<'around'>) {
-  const known = timing.date === BIRTHDAY || timing.date === SERVICE;
-  const side = timing.days < 0 ? 'before' : 'after';
-  return (
-    <>
-      <NumberField
-        label={`Days of ${nth}`}
-        hideLabel
-        value={String(Math.abs(timing.days))}
-        onChange={(text) =>
-          onChange({ ...timing, days: side === 'before' ? -number(text) : number(text) })
-        }
-      />
-      <Select
-        label={`Before or after the date, ${nth}`}
-        hideLabel
-        className="w-[130px]"
-        value={side}
-        options={SIDES}
-        onChange={(to) =>
-          onChange({
-            ...timing,
-            days: to === 'before' ? -Math.max(1, Math.abs(timing.days)) : Math.abs(timing.days),
-          })
-        }
-      />
-      <Select
-        label={`Date of ${nth}`}
-        hideLabel
-        className="w-[190px]"
-        value={known ? timing.date : ''}
-        options={DATE_OPTIONS}
-        onChange={(date) => onChange({ ...timing, date })}
-      />
-      {known ? null : (
-        <Field
-          label={`Name of the date of ${nth}`}
-          hideLabel
-          placeholder="Name of the date"
-          className="w-[170px]"
-          value={timing.date}
-          onChangeText={(date) => onChange({ ...timing, date })}
-        />
-      )}
-    </>
   );
 }

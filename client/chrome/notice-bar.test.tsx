@@ -1,32 +1,16 @@
-import { QueryClientProvider } from '@tanstack/react-query';
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
+import { act, fireEvent } from '@testing-library/react';
 import { Text } from 'react-native';
 
-import { NoticeProvider, useNotify, useWrite } from '@/client/api';
+import { useNotify, useWrite } from '@/client/api';
+import { undoAction } from '@/contract/history';
 import { addNote } from '@/contract/story';
-import { testQueryClient } from '@/testing/query-client';
-
-import { NoticeBar } from './notice-bar';
-
-const answers: { status: number; body: object }[] = [];
-const asked: string[] = [];
-
-beforeEach(() => {
-  jest.useFakeTimers();
-  asked.length = 0;
-  answers.length = 0;
-  global.fetch = jest.fn(async (url) => {
-    asked.push(String(url));
-    const { status, body } = answers.shift()!;
-    return { ok: status === 200, json: async () => body };
-  }) as never;
-});
-afterEach(() => jest.useRealTimers());
+import { id } from '@/testing/samples';
+import { fakeServer, refusal, screen, show as showIn } from '@/testing/screen';
 
 function Writer() {
   const write = useWrite(addNote);
   return (
-    <Text onPress={() => write.mutate({ params: { id: 'p' }, body: { body: 'x' } })}>write</Text>
+    <Text onPress={() => write.mutate({ params: { id: id(1) }, body: { body: 'x' } })}>write</Text>
   );
 }
 
@@ -35,46 +19,49 @@ function Teller() {
   return <Text onPress={() => notify({ sentence: 'Just so', actionId: null })}>tell</Text>;
 }
 
-const show = () => {
-  const client = testQueryClient();
-  render(
-    <QueryClientProvider client={client}>
-      <NoticeProvider>
-        <Writer />
-        <Teller />
-        <NoticeBar />
-      </NoticeProvider>
-    </QueryClientProvider>,
+// The bar itself is part of what the harness puts around.
+const show = () =>
+  showIn(
+    <>
+      <Writer />
+      <Teller />
+    </>,
   );
-};
 
-test('what was done is notice with an undo, and the undo is sent', async () => {
-  answers.push({ status: 200, body: { actionId: 'a1', sentence: 'Noted for Ana' } });
-  answers.push({ status: 200, body: { actionId: 'a2', sentence: 'Undone: Noted for Ana' } });
-  show();
-  fireEvent.press(screen.getByText('write'));
-  await waitFor(() => expect(screen.getByText('Noted for Ana')).toBeTruthy());
-  fireEvent.press(screen.getByText('Undo'));
-  await waitFor(() => expect(screen.getByText('Undone: Noted for Ana')).toBeTruthy());
-  expect(asked).toEqual(['/api/people/p/notes', '/api/actions/a1/undo']);
+const done = (n: number, sentence: string) => ({ actionId: id(n), sentence, topics: [] });
+
+test('what was done is told with an undo, and the undo is sent', async () => {
+  const server = fakeServer()
+    .answer(addNote, done(1, 'Noted for Ana'))
+    .answer(undoAction, done(2, 'Undone: Noted for Ana'));
+  const { user } = show();
+  await user.click(screen.getByText('write'));
+  await screen.findByText('Noted for Ana');
+  await user.click(screen.getByText('Undo'));
+  await screen.findByText('Undone: Noted for Ana');
+  expect(server.asked.map(({ path }) => path)).toEqual([
+    `/api/people/${id(1)}/notes`,
+    `/api/actions/${id(1)}/undo`,
+  ]);
 });
 
-test('a refusal is notice in its own words, without an undo', async () => {
-  const error = { code: 'invalid', message: 'Write something first.' };
-  answers.push({ status: 422, body: { error } });
-  show();
-  fireEvent.press(screen.getByText('write'));
-  await waitFor(() => expect(screen.getByText('Write something first.')).toBeTruthy());
+test('a refusal is told in its own words, without an undo', async () => {
+  fakeServer().refuse(addNote, refusal('Write something first.'));
+  const { user } = show();
+  await user.click(screen.getByText('write'));
+  await screen.findByText('Write something first.');
   expect(screen.queryByText('Undo')).toBeNull();
 });
 
 test('it goes by itself after a while, or when dismissed', () => {
+  jest.useFakeTimers();
   show();
-  fireEvent.press(screen.getByText('tell'));
+  fireEvent.click(screen.getByText('tell'));
   expect(screen.getByText('Just so')).toBeTruthy();
   act(() => jest.advanceTimersByTime(13_000));
   expect(screen.queryByText('Just so')).toBeNull();
-  fireEvent.press(screen.getByText('tell'));
-  fireEvent.press(screen.getByText('Dismiss'));
+  fireEvent.click(screen.getByText('tell'));
+  fireEvent.click(screen.getByText('Dismiss'));
   expect(screen.queryByText('Just so')).toBeNull();
+  jest.useRealTimers();
 });

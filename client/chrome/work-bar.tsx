@@ -2,7 +2,7 @@ import { useIsMutating, useQuery } from '@tanstack/react-query';
 import { View } from 'react-native';
 
 import { call } from '@/client/api';
-import { Button, Soft } from '@/client/ui';
+import { Progress } from '@/client/ui';
 import { cancelWork, getWork } from '@/contract/history';
 
 const LOOK_EVERY_MS = 700;
@@ -20,19 +20,9 @@ export function WorkBar() {
     refetchOnWindowFocus: 'always',
   });
   if (!data?.work) return null;
-  const { what, done, of } = data.work;
-  const share = of ? done / of : 0;
   return (
-    <View role="status" aria-live="polite" className="border-t border-line bg-sheet px-[18px]">
-      <View className="min-h-[52px] flex-row items-center gap-3">
-        <Soft className="flex-1">
-          {of ? `${what}: ${done.toLocaleString()} of ${of.toLocaleString()}` : `${what} …`}
-        </Soft>
-        <Button weight="quiet" label="Call it off" onPress={() => void call(cancelWork, {})} />
-      </View>
-      <View className="h-[3px] bg-line">
-        <View className="h-[3px] bg-good" style={{ width: `${Math.round(share * 100)}%` }} />
-      </View>
+    <View className="border-t border-line bg-sheet px-[18px]">
+      <Progress {...data.work} onCancel={() => void call(cancelWork, {})} />
     </View>
   );
 }

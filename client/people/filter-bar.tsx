@@ -6,11 +6,11 @@ import { useRead } from '@/client/api';
 import { Button, Chip, Select, Soft, useWide } from '@/client/ui';
 import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 import { peopleFacets } from '@/contract/people';
-import { listViews, type SavedView } from '@/contract/views';
 import { isGroup, type Group } from '@/core/people';
 import { WARMTHS, type Warmth } from '@/core/touches';
 
 import { Builder } from './find/builder';
+import { ViewSelect } from './view-select';
 
 const WARMTH_LABEL: Record<Warmth, string> = {
   quiet: 'Quiet',
@@ -71,7 +71,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
         ))}
       </ChipRow>
       <View className="flex-row items-center gap-2">
-        <Views filter={filter} onFilter={onFilter} onSort={onSort} />
+        <ViewSelect filter={filter} onFilter={onFilter} onSort={onSort} />
         <Select
           label="Order"
           hideLabel
@@ -101,44 +101,6 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
         <Builder filter={filter} sort={sort} onFilter={onFilter} onClose={() => setOpen(false)} />
       ) : null}
     </View>
-  );
-}
-
-const AMONG = [
-  { value: 'among:archived', label: 'Archived' },
-  { value: 'among:deleted', label: 'Deleted' },
-];
-
-type ViewsProps = Pick<Props, 'filter' | 'onFilter' | 'onSort'>;
-
-/** The views that the owner kept, with how many each finds now. */
-function Views({ filter, onFilter, onSort }: ViewsProps) {
-  const router = useRouter();
-  const views = useRead(listViews, {}, { keepPrevious: true });
-  const shown = (views.data?.views ?? []).filter(({ hidden }) => !hidden);
-  const same = (view: SavedView) => JSON.stringify(view.filter) === JSON.stringify(filter);
-  const open = (value: string) => {
-    if (value === 'arrange') return router.navigate('/people/views');
-    if (value.startsWith('among:')) return onFilter({ among: value.slice(6) as 'archived' });
-    const view = shown.find(({ id }) => id === value);
-    onFilter(view?.filter ?? {});
-    if (view) onSort(view.sort);
-  };
-  const at = filter.among ? `among:${filter.among}` : (shown.find(same)?.id ?? '');
-  return (
-    <Select
-      label="View"
-      hideLabel
-      className="min-w-0 flex-1"
-      value={at}
-      options={[
-        { value: '', label: Object.keys(filter).length > 0 && at === '' ? 'No view' : 'Everybody' },
-        ...shown.map(({ id, name, people }) => ({ value: id, label: `${name} (${people})` })),
-        ...AMONG,
-        { value: 'arrange', label: 'Arrange the views…' },
-      ]}
-      onChange={open}
-    />
   );
 }
 

@@ -1,5 +1,5 @@
-export type { FieldChange } from './facts/use-save';
-export { FindPerson } from './find-person';
+export type { FieldChange } from './facts/use-fact';
+export { PersonChooser } from './chooser';
 export * from './list-view';
 export * from './selection';
 export * from './standing';

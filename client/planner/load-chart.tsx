@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 import { G, Line, Rect } from 'react-native-svg';
 
-import { Caption, colour, Drawing, Soft } from '@/client/ui';
+import { Caption, ChartFrame, colour, Soft, type Plot } from '@/client/ui';
+import type { Outlook } from '@/contract/planner';
 import { shortDate, type PlainDate } from '@/core/time';
 
 export interface ChartWeek {
@@ -17,82 +18,58 @@ interface Props {
   addedLabel: string;
 }
 
-const HEIGHT = 190;
-const TOP = 26;
-const FOOT = 22;
-/** Between two bars, as a part of a week's width. */
-const GAP = 0.18;
+/** Bars narrower than this hold no figure. */
+const FIGURE_PX = 14;
 
 /** Touches a week against what the owner's days can hold. */
 export function LoadChart({ weeks, baseLabel, addedLabel }: Props) {
-  const most = Math.max(1, ...weeks.map((w) => Math.max(w.capacity, w.base + w.added)));
-  const y = (touches: number) => TOP + (1 - touches / most) * (HEIGHT - FOOT - TOP);
-  const label = `Touches a week for ${weeks.length} weeks: at most ${Math.max(0, ...weeks.map((w) => w.base + w.added))}, against room for ${most}.`;
+  const all = weeks.map((week) => week.base + week.added);
+  const room = Math.max(0, ...weeks.map(({ capacity }) => capacity));
+  const label = `Touches a week for ${weeks.length} weeks: at most ${Math.max(0, ...all)}, against room for ${room}.`;
   return (
     <View className="gap-1">
-      <Drawing label={label} height={HEIGHT}>
-        {(width) => {
-          const step = width / weeks.length;
-          const bar = step * (1 - GAP);
-          const x = (i: number) => (i + GAP / 2) * step;
-          return (
-            <>
-              {weeks.map((week, i) => (
-                <Bar key={week.monday} week={week} x={x(i)} width={bar} y={y} />
-              ))}
-              {weeks.map((week, i) => (
-                <Line
-                  key={week.monday}
-                  x1={x(i) - 2}
-                  x2={x(i) + bar + 2}
-                  y1={y(week.capacity)}
-                  y2={y(week.capacity)}
-                  stroke={colour('danger')}
-                  strokeWidth={1.5}
-                />
-              ))}
-              {weeks.map((week, i) =>
-                i % (weeks.length > 26 ? 13 : 4) === 0 ? (
-                  <Caption
-                    key={week.monday}
-                    x={i < weeks.length - 2 ? x(i) : x(i) + bar}
-                    y={HEIGHT - 6}
-                    anchor={i < weeks.length - 2 ? 'start' : 'end'}
-                  >
-                    {shortDate(week.monday, week.monday)}
-                  </Caption>
-                ) : null,
-              )}
-              <Caption
-                x={width}
-                y={12}
-                anchor="end"
-                token="danger"
-              >{`room for ${weeks[1]?.capacity ?? most} a week`}</Caption>
-            </>
-          );
-        }}
-      </Drawing>
+      <ChartFrame
+        label={label}
+        unit="touches a week"
+        points={weeks.map(({ monday }) => shortDate(monday, monday))}
+        every={weeks.length > 26 ? 13 : 4}
+        series={[
+          { name: baseLabel, values: weeks.map(({ base }) => base) },
+          { name: addedLabel, values: weeks.map(({ added }) => added) },
+          { name: 'together', values: all },
+          { name: 'room', values: weeks.map(({ capacity }) => capacity) },
+        ]}
+      >
+        {(plot) => weeks.map((week, i) => <Bar key={week.monday} week={week} at={i} plot={plot} />)}
+      </ChartFrame>
       <View className="flex-row flex-wrap gap-4">
         <Key swatch="bg-load" label={baseLabel} />
         <Key swatch="bg-sea" label={addedLabel} />
+        <Key swatch="bg-danger" label={`room for ${weeks[1]?.capacity ?? room} a week`} line />
       </View>
     </View>
   );
 }
 
-function Bar({
-  week,
-  x,
-  width,
-  y,
-}: {
-  week: ChartWeek;
-  x: number;
-  width: number;
-  y: (value: number) => number;
-}) {
+/** What is planned of both kinds, for a plan worked out ahead. */
+export const OutlookChart = ({ weeks }: { weeks: Outlook['weeks'] }) => (
+  <LoadChart
+    weeks={weeks.map(({ monday, asked, keepers, capacity }) => ({
+      monday,
+      base: asked,
+      added: keepers,
+      capacity,
+    }))}
+    baseLabel="cadences and follow-ups"
+    addedLabel="to keep promises"
+  />
+);
+
+function Bar({ week, at, plot }: { week: ChartWeek; at: number; plot: Plot }) {
+  const { y, width } = plot;
+  const x = plot.x(at);
   const top = y(week.base + week.added);
+  const limit = y(week.capacity);
   return (
     <G>
       <Rect
@@ -103,18 +80,26 @@ function Bar({
         fill={colour('load')}
       />
       <Rect x={x} y={top} width={width} height={y(week.base) - top} fill={colour('sea')} />
-      {week.base > 0 && width > 14 ? (
+      {week.base > 0 && width > FIGURE_PX ? (
         <Caption x={x + width / 2} y={y(0) - 6} anchor="middle" token="ink">
           {week.base + week.added}
         </Caption>
       ) : null}
+      <Line
+        x1={x - 2}
+        x2={x + width + 2}
+        y1={limit}
+        y2={limit}
+        stroke={colour('danger')}
+        strokeWidth={1.5}
+      />
     </G>
   );
 }
 
-const Key = ({ swatch, label }: { swatch: string; label: string }) => (
+const Key = ({ swatch, label, line }: { swatch: string; label: string; line?: boolean }) => (
   <View className="flex-row items-center gap-2">
-    <View aria-hidden className={`h-[10px] w-[10px] ${swatch}`} />
+    <View aria-hidden className={`${line ? 'h-[2px]' : 'h-[10px]'} w-[10px] ${swatch}`} />
     <Soft>{label}</Soft>
   </View>
 );

@@ -1,17 +1,17 @@
-import { createElement, useState } from 'react';
+import { createElement } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
+import { useRead, useWriteForm } from '@/client/api';
 import {
   Body,
-  Button,
-  Chip,
-  Fault,
   Field,
   Heading,
   Linked,
   Page,
+  SaveBar,
   Soft,
+  SwitchField,
+  TextField,
   Title,
   Waiting,
 } from '@/client/ui';
@@ -37,41 +37,25 @@ export function IntakeScreen() {
         A page that people reach without you: who fills it in lands as New, with the source Web
         form. Who is surely here already gets what is new about them.
       </Body>
-      <Waiting query={form}>
-        {(data) => <Form key={JSON.stringify(data.form)} form={data.form} />}
-      </Waiting>
+      <Waiting query={form}>{(data) => <Form form={data.form} />}</Waiting>
     </Page>
   );
 }
 
-function Form({ form: before }: { form: IntakeForm }) {
-  const [form, setForm] = useState(before);
-  const save = useWrite(saveIntake);
+function Form({ form: saved }: { form: IntakeForm }) {
+  const form = useWriteForm(saveIntake, {
+    values: saved,
+    toInput: (body: IntakeForm) => ({ body }),
+    keepAs: 'web form',
+  });
   return (
     <View className="gap-3">
-      <Chip
-        label="The form is open"
-        chosen={form.open}
-        onPress={() => setForm({ ...form, open: !form.open })}
-      />
-      {PARTS.map(([key, label, multiline]) => (
-        <Field
-          key={key}
-          label={label}
-          multiline={multiline}
-          value={form[key]}
-          onChangeText={(text) => setForm({ ...form, [key]: text })}
-        />
+      <SwitchField of={form} name="open" label="The form is open" />
+      {PARTS.map(([name, label, multiline]) => (
+        <TextField key={name} of={form} name={name} label={label} multiline={multiline} />
       ))}
-      {save.error ? <Fault>{save.error.message}</Fault> : null}
-      <Button
-        weight="main"
-        className="self-start"
-        label="Keep"
-        disabled={save.isPending}
-        onPress={() => save.mutate({ body: form })}
-      />
-      {before.open ? <WhereItIs /> : null}
+      <SaveBar form={form} weight="main" />
+      {saved.open ? <WhereItIs /> : null}
     </View>
   );
 }

@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
+import { useRead, useWriteForm } from '@/client/api';
 import {
   Body,
   Button,
@@ -9,7 +8,8 @@ import {
   Fault,
   KindMark,
   Lead,
-  NumberField,
+  MoneyField,
+  NumberBox,
   Page,
   Soft,
   Title,
@@ -43,11 +43,7 @@ export function KindsScreen() {
         {({ settings: mine }) => (
           <>
             {TOUCH_KINDS.map((kind) => (
-              <KindCard
-                key={`${kind} ${JSON.stringify(mine.kinds[kind] ?? {})}`}
-                kind={kind}
-                kinds={mine.kinds}
-              />
+              <KindCard key={kind} kind={kind} kinds={mine.kinds} />
             ))}
           </>
         )}
@@ -56,76 +52,79 @@ export function KindsScreen() {
   );
 }
 
-const whole = (text: string): number => Math.max(0, Math.round(Number(text) || 0));
-
-function KindCard({ kind, kinds }: { kind: TouchKind; kinds: Settings['kinds'] }) {
-  const setup = kindSetups(kinds)[kind];
-  const [minutes, setMinutes] = useState(String(setup.minutes));
-  const money = useMoneyText();
-  const [cost, setCost] = useState(money.write(setup.costMinor));
-  const [perDay, setPerDay] = useState(setup.perDay === null ? '' : String(setup.perDay));
-  const [holds, setHolds] = useState(
-    Object.fromEntries(
-      holdOutcomes(kind).map((outcome) => [
-        outcome,
-        String(Math.round(100 * (setup.holds[outcome] ?? 0))),
-      ]),
-    ),
-  );
-  const save = useWrite(saveSettings);
-  const next: KindSetup = {
-    minutes: whole(minutes),
-    costMinor: money.read(cost) ?? 0,
-    perDay: perDay.trim() === '' ? null : whole(perDay),
-    holds: Object.fromEntries(
-      Object.entries(holds).map(([outcome, text]) => [outcome, Math.min(100, whole(text)) / 100]),
-    ),
+/** What was left empty takes nothing, costs nothing, keeps nothing. */
+function filled(setup: KindSetup): KindSetup {
+  const { minutes, costMinor, perDay, holds } = setup;
+  const shares = Object.entries(holds).map(([outcome, share]) => [outcome, share ?? 0]);
+  return {
+    minutes: minutes ?? 0,
+    costMinor: costMinor ?? 0,
+    perDay,
+    holds: Object.fromEntries(shares) as KindSetup['holds'],
   };
-  const wrong = money.read(cost) === undefined;
-  const changed = JSON.stringify(next) !== JSON.stringify(setup);
+}
+
+interface CardProps {
+  kind: TouchKind;
+  kinds: Settings['kinds'];
+}
+
+function useKind({ kind, kinds }: CardProps) {
+  const setup = kindSetups(kinds)[kind];
+  const shares = holdOutcomes(kind).map((outcome) => [outcome, setup.holds[outcome] ?? 0]);
+  return useWriteForm(saveSettings, {
+    // Under the names of the contract, so that a fault finds its field.
+    values: { kinds: { [kind]: { ...setup, holds: Object.fromEntries(shares) } } } as {
+      kinds: Record<TouchKind, KindSetup>;
+    },
+    toInput: ({ kinds: changed }: { kinds: Record<TouchKind, KindSetup> }) => ({
+      body: { kinds: { ...kinds, [kind]: filled(changed[kind]) } },
+    }),
+    keepAs: `kind ${kind}`,
+  });
+}
+
+function KindCard(props: CardProps) {
+  const { kind } = props;
+  const form = useKind(props);
+  const money = useMoneyText();
   const { noun } = KIND_WORDS[kind];
+  const at = `kinds.${kind}` as const;
   return (
     <Card className="gap-2">
       <View className="flex-row items-center gap-2">
         <KindMark kind={kind} />
         <Lead className="flex-1">{sentenceCase(noun)}</Lead>
         <Button
-          weight={changed ? 'main' : 'plain'}
+          weight={form.changed ? 'main' : 'plain'}
           label="Save"
           spoken={`Save ${noun}`}
-          disabled={!changed || wrong || save.isPending}
-          onPress={() => save.mutate({ body: { kinds: { ...kinds, [kind]: next } } })}
+          disabled={!form.changed || form.busy}
+          onPress={form.submit}
         />
       </View>
-      {wrong ? (
-        <Fault>{`What a ${noun} costs is an amount, such as ${money.write(125)}.`}</Fault>
-      ) : null}
       <View className="flex-row flex-wrap gap-4">
-        <NumberField label={`A ${noun} takes`} unit="min" value={minutes} onChange={setMinutes} />
-        <NumberField
-          label={`A ${noun} costs`}
-          unit={money.symbol}
-          value={cost}
-          onChange={setCost}
-        />
-        <NumberField
+        <NumberBox of={form} name={`${at}.minutes`} label={`A ${noun} takes`} unit="min" />
+        <MoneyField of={form} name={`${at}.costMinor`} label={`A ${noun} costs`} money={money} />
+        <NumberBox
+          of={form}
+          name={`${at}.perDay`}
           label={`Most a day, ${noun}`}
           placeholder="any"
-          value={perDay}
-          onChange={setPerDay}
         />
         {holdOutcomes(kind).map((outcome) => (
-          <NumberField
+          <NumberBox
             key={outcome}
+            of={form}
+            name={`${at}.holds.${outcome}`}
             label={`${OUTCOME_WORDS[outcome]} keeps (${noun})`}
             unit="%"
-            value={holds[outcome]!}
-            onChange={(text) => setHolds({ ...holds, [outcome]: text })}
+            times={100}
           />
         ))}
       </View>
-      {save.error ? <Fault>{save.error.message}</Fault> : null}
-      {changed ? <Soft>Not saved yet.</Soft> : null}
+      {form.fault ? <Fault>{form.fault}</Fault> : null}
+      {form.changed ? <Soft>Not saved yet.</Soft> : null}
     </Card>
   );
 }

@@ -1,47 +1,95 @@
-import { QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
-
-import { NoticeProvider } from '@/client/api';
-import { plainDate } from '@/core/time';
-import { testQueryClient } from '@/testing/query-client';
+import { logTouch } from '@/contract/touches';
+import { id } from '@/testing/samples';
+import { fakeServer, press, refusal, screen, show, TODAY, type, waitFor } from '@/testing/screen';
 
 import { LogForm } from './log-form';
 
-const today = plainDate('2026-11-23');
-// Mutations are let go at once, so that no timer outlives the test.
-const client = testQueryClient();
-const sent: unknown[] = [];
-
-beforeEach(() => {
-  sent.length = 0;
-  global.fetch = jest.fn(async (_url, init) => {
-    sent.push(JSON.parse(String(init?.body)));
-    return { ok: true, json: async () => ({ actionId: 'a', sentence: 'Done' }) };
-  }) as never;
-});
-
-const show = (onDone = jest.fn()) => {
-  render(
-    <QueryClientProvider client={client}>
-      <NoticeProvider>
-        <LogForm personId="p" kind="call" itemKey="keep:p:1" today={today} onDone={onDone} />
-      </NoticeProvider>
-    </QueryClientProvider>,
-  );
-  return onDone;
+const NEXT = {
+  actionId: id(1),
+  sentence: 'Logged a call',
+  topics: [],
+  touchId: id(2),
+  nextOn: null,
 };
 
+const form = (onDone = () => {}, free = false) => (
+  <LogForm personId={id(7)} kind="call" itemKey="keep:p:1" {...{ today: TODAY, onDone, free }} />
+);
+
 test('one tap logs the outcome with the planned item', async () => {
-  const onDone = show();
-  fireEvent.press(screen.getByText('Left word'));
+  const server = fakeServer().answer(logTouch, NEXT);
+  const onDone = jest.fn();
+  show(form(onDone));
+  await press('Left word');
   await waitFor(() => expect(onDone).toHaveBeenCalled());
-  expect(sent).toEqual([
-    { personId: 'p', kind: 'call', outcome: 'left_word', itemKey: 'keep:p:1' },
+  expect(server.sent(logTouch)).toEqual([
+    { personId: id(7), kind: 'call', outcome: 'left_word', itemKey: 'keep:p:1' },
   ]);
 });
 
 test('only outcomes that go with the kind are offered', () => {
-  show();
+  fakeServer();
+  show(form());
   expect(screen.queryByText('Sent')).toBeNull();
   expect(screen.getByText('No answer')).toBeTruthy();
+});
+
+test('a note, a follow-up in one’s own words and what was learnt go in with it', async () => {
+  const server = fakeServer().answer(logTouch, NEXT);
+  show(form());
+  await type('Note', 'Kitchen done');
+  await press('Add a follow-up');
+  await type('Follow up on', 'in 2 weeks');
+  expect(screen.getByText('Monday, December 7')).toBeTruthy();
+  await type('About', 'the garden');
+  await press('Add what you learnt');
+  await type('Tags, one after another', 'garden, #boat');
+  await type('A date: what it is', 'Baby due');
+  await type('and when', 'March 3');
+  await press('Reached');
+  await waitFor(() => expect(server.sent(logTouch)).toHaveLength(1));
+  expect(server.sent(logTouch)[0]).toMatchObject({
+    note: 'Kitchen done',
+    followUp: { on: '2026-12-07', kind: 'call', words: 'the garden' },
+    tags: ['garden', 'boat'],
+    date: { name: 'Baby due', on: '2027-03-03' },
+  });
+});
+
+test('a day that can’t be read is said at its field, and nothing is sent or lost', async () => {
+  const server = fakeServer();
+  show(form());
+  await type('Note', 'Kitchen done');
+  await press('Add a follow-up');
+  await type('Follow up on', '31 February');
+  await press('Reached');
+  await screen.findByText('No day could be read. Try Nov 30 or 2026-11-30.');
+  expect(screen.getByLabelText('Follow up on').getAttribute('aria-invalid')).toBe('true');
+  expect(server.sent(logTouch)).toEqual([]);
+  expect(screen.getByDisplayValue('Kitchen done')).toBeTruthy();
+});
+
+test('a refusal for a field shows there; for one that is not shown, below', async () => {
+  const server = fakeServer().refuse(
+    logTouch,
+    refusal('A touch can be logged once it has been made, not before.', { field: 'on' }),
+  );
+  show(form(() => {}, true));
+  await press('Reached');
+  await screen.findByText('A touch can be logged once it has been made, not before.');
+  expect(screen.getByLabelText('When').getAttribute('aria-invalid')).toBe('true');
+  server.refuse(logTouch, refusal('This is on the desk no more.', { field: 'itemKey' }));
+  await press('Reached');
+  expect((await screen.findByText('This is on the desk no more.')).getAttribute('role')).toBe(
+    'alert',
+  );
+});
+
+test('what was typed is there again when the form was left', async () => {
+  fakeServer();
+  const { replace } = show(form());
+  await type('Note', 'Kitchen done');
+  replace(<></>);
+  replace(form());
+  expect(await screen.findByDisplayValue('Kitchen done')).toBeTruthy();
 });

@@ -1,16 +1,19 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useWrite } from '@/client/api';
-import { Button, DayField, Field, Select, Soft } from '@/client/ui';
+import { useWriteForm, type WriteForm } from '@/client/api';
+import { Button, DateField, Fault, SelectField, Soft, TextField } from '@/client/ui';
 import { logTouch, type LogTouch } from '@/contract/touches';
-import { addDays, type PlainDate } from '@/core/time';
+import { addDays, sentenceCase, type PlainDate } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, outcomesOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
 const KIND_OPTIONS = TOUCH_KINDS.map((kind) => ({
   value: kind,
-  label: KIND_WORDS[kind].noun.charAt(0).toUpperCase() + KIND_WORDS[kind].noun.slice(1),
+  label: sentenceCase(KIND_WORDS[kind].noun),
 }));
+
+/** A follow-up is offered two weeks on. */
+const FOLLOW_UP_DAYS = 14;
 
 interface Props {
   personId: string;
@@ -22,89 +25,81 @@ interface Props {
   free?: boolean;
 }
 
+interface Log {
+  kind: TouchKind;
+  outcome: LogTouch['outcome'] | null;
+  on: PlainDate;
+  note: string;
+  tags: string;
+  date: { name: string; on: PlainDate | null };
+  followUp: { on: PlainDate | null; words: string };
+}
+
+const words = (text: string) =>
+  text
+    .split(/[,#]+/)
+    .map((tag) => tag.trim())
+    .filter(Boolean);
+
+/** What is filled in, as the contract wants it: what was left empty is left out. */
+function toBody(log: Log, { personId, kind: planned, itemKey, free }: Props): LogTouch {
+  const { kind, on, note, date, followUp } = log;
+  const tags = words(log.tags);
+  return {
+    personId,
+    kind,
+    // Pressing an outcome sets it and sends the form.
+    outcome: log.outcome!,
+    ...(free ? { on } : {}),
+    ...(note ? { note } : {}),
+    ...(itemKey && kind === planned ? { itemKey } : {}),
+    ...(tags.length > 0 ? { tags } : {}),
+    // Half of it is refused at the other half rather than lost.
+    ...(date.name.trim() || date.on ? { date: { name: date.name, on: date.on ?? '' } } : {}),
+    ...(followUp.on || followUp.words.trim()
+      ? { followUp: { on: followUp.on!, kind, words: followUp.words } }
+      : {}),
+  };
+}
+
 /** How it went, in one tap; a note and a follow-up go in with it. */
-export function LogForm({ personId, kind: planned, itemKey, today, onDone, free = false }: Props) {
-  const log = useWrite(logTouch);
+export function LogForm(props: Props) {
+  const { personId, kind: planned, today, onDone, free = false } = props;
   const [kind, setKind] = useState(planned);
-  const [on, setOn] = useState<string>(today);
-  const [note, setNote] = useState('');
-  const [followOn, setFollowOn] = useState<string | null>(null);
-  const [followWords, setFollowWords] = useState('');
-  const [learning, setLearning] = useState(false);
-  const [tags, setTags] = useState('');
-  const [dateName, setDateName] = useState('');
-  const [dateOn, setDateOn] = useState('');
+  const form = useWriteForm(logTouch, {
+    values: {
+      kind: planned,
+      outcome: null,
+      on: today,
+      note: '',
+      tags: '',
+      date: { name: '', on: null },
+      followUp: { on: null, words: '' },
+    } as Log,
+    toInput: (log: Log) => ({ body: toBody(log, props) }),
+    onSaved: onDone,
+    keepAs: `log ${personId}`,
+  });
   const save = (outcome: LogTouch['outcome']) => {
-    const body: LogTouch = {
-      personId,
-      kind,
-      outcome,
-      ...(free ? { on: on as PlainDate } : {}),
-      ...(note ? { note } : {}),
-      ...(itemKey && kind === planned ? { itemKey } : {}),
-      ...(tags.trim()
-        ? {
-            tags: tags
-              .split(/[,#]+/)
-              .map((t) => t.trim())
-              .filter(Boolean),
-          }
-        : {}),
-      ...(dateName.trim() && dateOn ? { date: { name: dateName.trim(), on: dateOn } } : {}),
-      ...(followOn ? { followUp: { on: followOn as PlainDate, kind, words: followWords } } : {}),
-    };
-    log.mutate({ body }, { onSuccess: onDone });
+    form.set('outcome', outcome);
+    form.submit();
   };
   return (
     <View className={`gap-3 ${free ? '' : 'border-t border-line pt-3'}`}>
       {free ? (
         <View className="flex-row flex-wrap gap-3">
-          <Select label="What it was" value={kind} options={KIND_OPTIONS} onChange={setKind} />
-          <DayField label="When" value={on} onChange={setOn} max={today} />
+          <SelectField
+            of={form}
+            name="kind"
+            label="What it was"
+            options={KIND_OPTIONS}
+            onChoose={setKind}
+          />
+          <DateField of={form} name="on" label="When" lean="back" max={today} />
         </View>
       ) : null}
-      <Field label="Note" value={note} onChangeText={setNote} multiline />
-      <View className="flex-row flex-wrap gap-x-3">
-        {followOn === null ? (
-          <Button
-            weight="quiet"
-            label="Add a follow-up"
-            onPress={() => setFollowOn(addDays(today, 14))}
-          />
-        ) : null}
-        {learning ? null : (
-          <Button weight="quiet" label="Add what you learnt" onPress={() => setLearning(true)} />
-        )}
-      </View>
-      {learning ? (
-        <View className="flex-row flex-wrap gap-3">
-          <Field
-            label="Tags, one after another"
-            className="min-w-[200px] flex-1"
-            value={tags}
-            onChangeText={setTags}
-          />
-          <Field
-            label="A date: what it is"
-            placeholder="Baby due"
-            className="min-w-[160px] flex-1"
-            value={dateName}
-            onChangeText={setDateName}
-          />
-          <DayField label="and when" value={dateOn} onChange={setDateOn} />
-        </View>
-      ) : null}
-      {followOn === null ? null : (
-        <View className="gap-3">
-          <DayField
-            label="Follow up on"
-            value={followOn}
-            onChange={setFollowOn}
-            min={addDays(today, 1)}
-          />
-          <Field label="About" value={followWords} onChangeText={setFollowWords} />
-        </View>
-      )}
+      <TextField of={form} name="note" label="Note" multiline />
+      <More form={form} today={today} />
       <Soft>How did it go?</Soft>
       <View className="flex-row flex-wrap gap-2">
         {outcomesOf(kind).map((outcome, i) => (
@@ -112,11 +107,57 @@ export function LogForm({ personId, kind: planned, itemKey, today, onDone, free 
             key={outcome}
             weight={i === 0 ? 'main' : 'plain'}
             label={outcome === 'reached' && i > 0 ? 'They answered' : OUTCOME_WORDS[outcome]}
-            disabled={log.isPending}
+            disabled={form.busy}
             onPress={() => save(outcome)}
           />
         ))}
       </View>
+      {form.fault ? <Fault>{form.fault}</Fault> : null}
     </View>
+  );
+}
+
+/** What may go in with it: what was learnt, and when to come back to it. */
+function More({ form, today }: { form: WriteForm<Log>; today: PlainDate }) {
+  const { tags, date, followUp } = form.begun;
+  const [learning, setLearning] = useState(Boolean(tags || date.name || date.on));
+  const [following, setFollowing] = useState(followUp.on !== null);
+  const follow = () => {
+    form.set('followUp.on', addDays(today, FOLLOW_UP_DAYS), { shouldDirty: true });
+    setFollowing(true);
+  };
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-x-3">
+        {following ? null : <Button weight="quiet" label="Add a follow-up" onPress={follow} />}
+        {learning ? null : (
+          <Button weight="quiet" label="Add what you learnt" onPress={() => setLearning(true)} />
+        )}
+      </View>
+      {learning ? (
+        <View className="flex-row flex-wrap gap-3">
+          <TextField
+            of={form}
+            name="tags"
+            label="Tags, one after another"
+            className="min-w-[200px] flex-1"
+          />
+          <TextField
+            of={form}
+            name="date.name"
+            label="A date: what it is"
+            placeholder="Baby due"
+            className="min-w-[160px] flex-1"
+          />
+          <DateField of={form} name="date.on" label="and when" />
+        </View>
+      ) : null}
+      {following ? (
+        <View className="gap-3">
+          <DateField of={form} name="followUp.on" label="Follow up on" min={addDays(today, 1)} />
+          <TextField of={form} name="followUp.words" label="About" />
+        </View>
+      ) : null}
+    </>
   );
 }

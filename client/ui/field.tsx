@@ -1,78 +1,117 @@
-import { createElement, useId, type ReactNode } from 'react';
+import { createElement, useId, type ReactNode, type Ref } from 'react';
 import { Text, TextInput, View, type TextInputProps } from 'react-native';
 
-import { Fault } from './type';
+import { Fault, Soft } from './type';
 
-const BOX =
-  'min-h-[44px] rounded border border-edge bg-sheet px-3 py-2 font-sans text-[15px] text-ink';
+const BOX = 'min-h-[44px] rounded border bg-sheet px-3 py-2 font-sans text-[15px] text-ink';
+const boxOf = (fault?: string | null) => `${BOX} ${fault ? 'border-danger' : 'border-edge'}`;
 
-const Label = ({ id, children }: { id: string; children: ReactNode }) =>
-  createElement(
-    'label',
-    { htmlFor: id, className: 'font-sans text-[13px] leading-5 text-soft' },
-    children,
-  );
-
-interface FieldProps extends Omit<TextInputProps, 'id'> {
+export interface Labelled {
   label: string;
-  fault?: string | null;
-  className?: string;
   hideLabel?: boolean;
-  /** A page of text that begins as one line. */
-  small?: boolean;
+  /** What is wrong with it, said below it. */
+  fault?: string | null;
+  /** What to write, or how it was read, said below it. */
+  hint?: string;
+  className?: string;
 }
 
-/** A line or a page of text with its label and, below it, what is wrong with it. */
-export function Field({
+/** What ties the input to its label, its hint and its fault. */
+interface Tied {
+  id: string;
+  'aria-label'?: string;
+  'aria-invalid'?: true;
+  'aria-describedby'?: string;
+}
+
+/** A label above, what there is to say of it below; the input between them knows of both. */
+export function Framed({
   label,
-  fault,
-  className = '',
   hideLabel,
-  multiline,
-  small,
-  ...rest
-}: FieldProps) {
+  fault,
+  hint,
+  className = '',
+  children,
+}: Labelled & { children: (tied: Tied) => ReactNode }) {
   const id = useId();
+  const about = [hint && `${id}hint`, fault && `${id}fault`].filter(Boolean).join(' ');
   return (
     <View className={`gap-1 ${className}`}>
-      {hideLabel ? null : <Label id={id}>{label}</Label>}
-      <TextInput
-        nativeID={id}
-        aria-label={hideLabel ? label : undefined}
-        multiline={multiline}
-        numberOfLines={small ? 1 : undefined}
-        className={`${BOX} w-full ${multiline && !small ? 'min-h-[72px]' : ''}`}
-        {...rest}
-      />
-      {fault ? <Fault className="text-[13px] leading-5">{fault}</Fault> : null}
+      {hideLabel
+        ? null
+        : createElement(
+            'label',
+            { htmlFor: id, className: 'font-sans text-[13px] leading-5 text-soft' },
+            label,
+          )}
+      {children({
+        id,
+        ...(hideLabel ? { 'aria-label': label } : {}),
+        ...(fault ? { 'aria-invalid': true } : {}),
+        ...(about ? { 'aria-describedby': about } : {}),
+      })}
+      {hint ? (
+        <Soft nativeID={`${id}hint`} className="text-[13px]">
+          {hint}
+        </Soft>
+      ) : null}
+      {fault ? (
+        <Fault nativeID={`${id}fault`} className="text-[13px] leading-5">
+          {fault}
+        </Fault>
+      ) : null}
     </View>
   );
 }
 
-interface DayFieldProps {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-  min?: string;
-  max?: string;
+export interface FieldProps extends Labelled, Omit<TextInputProps, 'id' | 'className'> {
+  /** A page of text that begins as one line. */
+  small?: boolean;
+  unit?: string;
+  /** As wide as a short number, with its figures at the right. */
+  short?: boolean;
+  inputRef?: Ref<TextInput>;
 }
 
-/** A day of the calendar, with the browser's own picker. */
-export function DayField({ label, value, onChange, min, max }: DayFieldProps) {
-  const id = useId();
+/** A line or a page of text. */
+export function Field({
+  label,
+  hideLabel,
+  fault,
+  hint,
+  className,
+  multiline,
+  small,
+  unit,
+  short,
+  inputRef,
+  ...rest
+}: FieldProps) {
+  const height = multiline && !small ? 'min-h-[72px]' : '';
+  const width = short ? 'w-20 text-right tabular-nums' : 'w-full';
   return (
-    <View className="gap-1">
-      <Label id={id}>{label}</Label>
-      {createElement('input', {
-        id,
-        type: 'date',
-        value,
-        min,
-        max,
-        className: `${BOX} w-full`,
-        onChange: (event: { target: HTMLInputElement }) => onChange(event.target.value),
-      })}
-    </View>
+    <Framed {...{ label, hideLabel, fault, hint, className }}>
+      {({ id, ...tied }) => {
+        const input = (
+          <TextInput
+            ref={inputRef}
+            nativeID={id}
+            {...tied}
+            multiline={multiline}
+            numberOfLines={small ? 1 : undefined}
+            className={`${boxOf(fault)} ${width} ${height}`}
+            {...rest}
+          />
+        );
+        if (!unit) return input;
+        return (
+          <View className="flex-row items-center gap-2">
+            {input}
+            <Text className="font-sans text-[15px] text-ink">{unit}</Text>
+          </View>
+        );
+      }}
+    </Framed>
   );
 }
 
@@ -81,70 +120,43 @@ export interface Option<V extends string> {
   label: string;
 }
 
-interface SelectProps<V extends string> {
-  label: string;
+interface SelectProps<V extends string> extends Labelled {
   value: V;
   options: readonly Option<V>[];
   onChange: (value: V) => void;
-  hideLabel?: boolean;
-  className?: string;
+  inputRef?: Ref<HTMLSelectElement>;
 }
 
 /** One of several, with the browser's own list: quick with keys and thumbs alike. */
 export function Select<V extends string>(props: SelectProps<V>) {
-  const { label, value, options, onChange, hideLabel, className = '' } = props;
-  const id = useId();
+  const { value, options, onChange, inputRef, ...labelled } = props;
   return (
-    <View className={`gap-1 ${className}`}>
-      {hideLabel ? null : <Label id={id}>{label}</Label>}
-      {createElement(
-        'select',
-        {
-          id,
-          value,
-          'aria-label': hideLabel ? label : undefined,
-          className: `${BOX} w-full`,
-          onChange: (event: { target: HTMLSelectElement }) => onChange(event.target.value as V),
-        },
-        options.map((option) =>
-          createElement('option', { key: option.value, value: option.value }, option.label),
-        ),
-      )}
-    </View>
+    <Framed {...labelled}>
+      {(tied) =>
+        createElement(
+          'select',
+          {
+            ...tied,
+            ref: inputRef,
+            value,
+            className: `${boxOf(props.fault)} w-full`,
+            onChange: (event: { target: HTMLSelectElement }) => onChange(event.target.value as V),
+          },
+          options.map((option) =>
+            createElement('option', { key: option.value, value: option.value }, option.label),
+          ),
+        )
+      }
+    </Framed>
   );
 }
 
-/** A short number with its unit beside it. */
-export function NumberField({
-  label,
-  value,
-  onChange,
-  unit,
-  hideLabel,
-  ...rest
-}: {
-  label: string;
+interface NumberFieldProps extends Omit<FieldProps, 'value' | 'onChange' | 'short'> {
   value: string;
   onChange: (value: string) => void;
-  unit?: string;
-  hideLabel?: boolean;
-} & Omit<TextInputProps, 'value' | 'onChange' | 'id'>) {
-  const id = useId();
-  return (
-    <View className="gap-1">
-      {hideLabel ? null : <Label id={id}>{label}</Label>}
-      <View className="flex-row items-center gap-2">
-        <TextInput
-          nativeID={id}
-          aria-label={hideLabel ? label : undefined}
-          inputMode="numeric"
-          value={value}
-          onChangeText={onChange}
-          className={`${BOX} w-20 text-right tabular-nums`}
-          {...rest}
-        />
-        {unit ? <Text className="font-sans text-[15px] text-ink">{unit}</Text> : null}
-      </View>
-    </View>
-  );
 }
+
+/** A short number with its unit beside it. */
+export const NumberField = ({ onChange, ...rest }: NumberFieldProps) => (
+  <Field inputMode="numeric" short onChangeText={onChange} {...rest} />
+);

@@ -1,10 +1,5 @@
 import type { ReactNode } from 'react';
-import { ActivityIndicator, ScrollView, useWindowDimensions, View } from 'react-native';
-
-import type { CallFault } from '@/client/api';
-
-import { Button } from './button';
-import { Fault, Soft } from './type';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 
 /** From this width on, list and sheet stand side by side. */
 export const WIDE = 1024;
@@ -21,31 +16,6 @@ export function Page({ children, narrow = false }: { children: ReactNode; narrow
         {children}
       </View>
     </ScrollView>
-  );
-}
-
-interface WaitingProps<T> {
-  query: { data: T | undefined; error: CallFault | null; refetch: () => unknown };
-  children: (data: T) => ReactNode;
-}
-
-/** Shows what was read; while it is not there yet, that it is coming, or why it can't. */
-export function Waiting<T>({ query, children }: WaitingProps<T>) {
-  // What has gone since it was read is not shown any longer; after other failures it still is.
-  const gone = query.error?.code === 'not_found';
-  if (query.data !== undefined && !gone) return <>{children(query.data)}</>;
-  if (query.error)
-    return (
-      <View className="items-start gap-3 py-6">
-        <Fault>{query.error.message}</Fault>
-        <Button label="Try again" onPress={() => void query.refetch()} />
-      </View>
-    );
-  return (
-    <View className="flex-row items-center gap-3 py-6" role="status">
-      <ActivityIndicator color="rgb(var(--soft))" />
-      <Soft>One moment</Soft>
-    </View>
   );
 }
 

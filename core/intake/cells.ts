@@ -6,8 +6,8 @@ import {
   type NamedDate,
   type Reach,
 } from '@/core/people';
+import { readDate } from '@/core/time';
 
-import { readDate } from './dates';
 
 /** Several values in one cell are parted by semicolons; the signs that part are escaped with a backslash. */
 export const joinCell = (parts: readonly string[], glue = '; '): string =>

@@ -1,11 +1,9 @@
-import { plainDate } from '@/core/time';
+import { plainDate, readDate, readFullDate } from '@/core/time';
 
 import {
   guessMapping,
   importRows,
-  readDate,
   readEmail,
-  readFullDate,
   readPhone,
   readTable,
   readTypedLine,

@@ -15,9 +15,9 @@ import {
   type Reach,
 } from '@/core/people';
 import type { PlainDate } from '@/core/time';
+import { readDate, readFullDate } from '@/core/time';
 
 import { readAddresses, readConsent, readDates, readNotes, readReach, splitCell } from './cells';
-import { readDate, readFullDate } from './dates';
 import { splitName } from './names';
 import { OWN_WANTS, readNumber, readOwnValue } from './own';
 import { readEmail, readPhone } from './reach';

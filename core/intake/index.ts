@@ -1,5 +1,4 @@
 export * from './cells';
-export * from './dates';
 export * from './csv-write';
 export * from './import';
 export * from './line';

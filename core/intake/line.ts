@@ -1,6 +1,6 @@
 import type { Reach } from '@/core/people';
+import { readDate } from '@/core/time';
 
-import { readDate } from './dates';
 import { splitName } from './names';
 import { readEmail, readPhone } from './reach';
 

@@ -7,9 +7,9 @@ import {
   type PersonFields,
   type Reach,
 } from '@/core/people';
+import { readDate } from '@/core/time';
 
 import { readConsent } from './cells';
-import { readDate } from './dates';
 import { isSomebody, type ImportedPerson, type RowFault } from './import';
 import { splitName } from './names';
 import { readOwnValue } from './own';

@@ -1,2 +1,3 @@
 export * from './day';
+export * from './read-date';
 export * from './speak';

@@ -55,8 +55,11 @@ export function spokenDate(date: PlainDate, today: PlainDate): string {
   return longDate(date, today);
 }
 
+/** A number as it stands in a sentence: "20,000". */
+export const figure = (n: number): string => n.toLocaleString('en-US');
+
 export const plural = (n: number, one: string, many = `${one}s`): string =>
-  `${n.toLocaleString('en-US')} ${n === 1 ? one : many}`;
+  `${figure(n)} ${n === 1 ? one : many}`;
 
 /** "41 days ago", "yesterday", "today". */
 export function daysAgo(date: PlainDate, today: PlainDate): string {
@@ -83,7 +86,7 @@ const SMALL = [
 ] as const;
 
 /** Numbers up to twelve as words, larger ones in figures. */
-export const countInWords = (n: number): string => SMALL[n] ?? n.toLocaleString('en-US');
+export const countInWords = (n: number): string => SMALL[n] ?? figure(n);
 
 export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

@@ -1,4 +1,5 @@
 import type { ErrorCode } from '@/contract/endpoint';
+import type { FieldFault } from '@/contract/faults';
 
 const STATUS: Record<ErrorCode, number> = {
   invalid: 422,
@@ -18,6 +19,8 @@ export class Refusal extends Error {
     readonly code: ErrorCode,
     message: string,
     readonly field?: string,
+    /** All fields at fault, where there is more than the one. */
+    readonly fields?: readonly FieldFault[],
   ) {
     super(message);
     this.status = STATUS[code];

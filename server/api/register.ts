@@ -1,7 +1,8 @@
 import type { Router } from 'express';
-import { z } from 'zod';
+import type { z } from 'zod';
 
 import type { Endpoint } from '@/contract/endpoint';
+import { faultsOf } from '@/contract/faults';
 
 import { Refusal } from './errors';
 
@@ -11,19 +12,12 @@ export interface Given<E extends Endpoint> {
   body: z.output<E['body']>;
 }
 
-/** The first fault as a sentence, with the field it concerns. */
-function refusalOf(error: z.ZodError): Refusal {
-  const [issue] = error.issues;
-  const field = issue?.path.join('.');
-  const message = issue?.message ?? 'This could not be read.';
-  const isOurs = / /.test(message) && /\.$/.test(message);
-  return new Refusal('invalid', isOurs || !field ? message : `${field}: ${message}`, field);
-}
-
+/** What came in as the schema reads it; refused whole, naming every field at fault. */
 function parse<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
   const result = schema.safeParse(value);
-  if (!result.success) throw refusalOf(result.error);
-  return result.data;
+  if (result.success) return result.data;
+  const { message, fields } = faultsOf(schema, value)!;
+  throw new Refusal('invalid', message, fields[0]!.field || undefined, fields);
 }
 
 /** Serves an endpoint of the contract: what comes in and what goes out pass the shared schemas. */

@@ -85,6 +85,7 @@ function answerFailure(log: Logger): ErrorRequestHandler {
         code: refusal.code,
         message: refusal.message,
         ...(refusal.field ? { field: refusal.field } : {}),
+        ...(refusal.fields ? { fields: [...refusal.fields] } : {}),
       },
     };
     response.status(refusal.status).json(body);

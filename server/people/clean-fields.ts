@@ -7,7 +7,8 @@ import {
   type PersonFields,
   type Reach,
 } from '@/core/people';
-import { OWN_WANTS, readDate, readEmail, readOwnValue, readPhone } from '@/core/intake';
+import { OWN_WANTS, readEmail, readOwnValue, readPhone } from '@/core/intake';
+import { readDate } from '@/core/time';
 
 import type { Sql } from '../db';
 import { invalid } from '../api';

@@ -1,6 +1,6 @@
 import type { CallInput } from '@/contract/endpoint';
 import type { addTie, TieShown } from '@/contract/story';
-import { readDate } from '@/core/intake';
+import { readDate } from '@/core/time';
 import { closesCircle, otherSide, type TieKind, type TieSeen } from '@/core/people';
 
 import { act } from '../act';

@@ -27,12 +27,15 @@ function inTurn<T>(db: Db, work: () => Promise<T>): Promise<T> {
 }
 
 /** Writes everything into the tables' files, when the log is long, and asks the disk to keep them. */
-export const checkpointWhenLong = (db: Db, dataDir: string): Promise<boolean> =>
-  inTurn(db, () => checkpoint(db, dataDir));
+export const checkpointWhenLong = (
+  db: Db,
+  dataDir: string,
+  longBytes = WAL_LIMIT_BYTES,
+): Promise<boolean> => inTurn(db, () => checkpoint(db, dataDir, longBytes));
 
-async function checkpoint(db: Db, dataDir: string): Promise<boolean> {
+async function checkpoint(db: Db, dataDir: string, longBytes: number): Promise<boolean> {
   const pgDir = join(dataDir, 'pg');
-  if ((await sizeOf(join(pgDir, 'pg_wal'))) <= WAL_LIMIT_BYTES) return false;
+  if ((await sizeOf(join(pgDir, 'pg_wal'))) <= longBytes) return false;
   await db.query('checkpoint');
   for (const entry of await readdir(pgDir, { recursive: true, withFileTypes: true }))
     if (entry.isFile()) await flushFile(join(entry.parentPath, entry.name));

@@ -1,79 +1,56 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-
-import { Body, Button, Field } from '@/client/ui';
+import { Body, InlineEdit, Rows, SaveBar, TextField, YearlyField } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
 import type { NamedDate } from '@/core/people';
 import { yearlyWords } from '@/core/time';
 
-import { Fact, SaveBar } from './fact';
-import { useSave } from './use-save';
+import type { FactProps } from './simple';
+import { useFact } from './use-fact';
+
+const BLANK: NamedDate = { name: '', on: '' };
 
 /** Wedding and any other day of the year that has a name. */
-export function DatesFact({
-  sheet,
-  ...rest
-}: {
-  sheet: PersonSheet;
-  open?: boolean;
-  onClose?: () => void;
-}) {
+export const DatesFact = ({ sheet, open, onClose }: Omit<FactProps, 'name' | 'label'>) => (
+  <InlineEdit
+    label="Dates"
+    value={sheet.fields.dates.map(({ name, on }, i) => (
+      <Body key={i}>{`${name}, ${yearlyWords(on)}`}</Body>
+    ))}
+    {...{ open, onClose }}
+  >
+    {(close) => <DatesForm sheet={sheet} onClose={close} />}
+  </InlineEdit>
+);
+
+function DatesForm({ sheet, onClose }: { sheet: PersonSheet; onClose: () => void }) {
   const { dates } = sheet.fields;
-  const [rows, setRows] = useState<NamedDate[]>(
-    dates.length > 0 ? [...dates] : [{ name: 'Wedding', on: '' }],
-  );
-  const { busy, error, save } = useSave(sheet);
-  const change = (at: number, part: Partial<NamedDate>) =>
-    setRows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
+  const form = useFact(sheet, 'dates', {
+    values: { dates: dates.length > 0 ? dates : [{ name: 'Wedding', on: '' }] },
+    toChange: (given) => ({ dates: given.dates.filter(({ on }) => on) }),
+    onSaved: onClose,
+  });
   return (
-    <Fact
-      label="Dates"
-      value={dates.map(({ name, on }, i) => (
-        <Body key={i}>{`${name}, ${yearlyWords(on)}`}</Body>
-      ))}
-      {...rest}
-    >
-      {(close) => (
-        <>
-          {rows.map((row, i) => (
-            <View key={i} className="flex-row flex-wrap items-center gap-2">
-              <Field
-                label={`Name of date ${i + 1}`}
-                hideLabel
-                className="min-w-[140px] flex-1"
-                value={row.name}
-                onChangeText={(name) => change(i, { name })}
-              />
-              <Field
-                label={`Day of ${row.name || 'the date'}`}
-                hideLabel
-                placeholder="MM-DD or YYYY-MM-DD"
-                className="w-[190px]"
-                value={row.on}
-                onChangeText={(on) => change(i, { on })}
-              />
-              <Button
-                weight="quiet"
-                label="Remove"
-                spoken={`Remove ${row.name}`}
-                onPress={() => setRows(rows.filter((_, at) => at !== i))}
-              />
-            </View>
-          ))}
-          <Button
-            weight="quiet"
-            className="self-start"
-            label="Another date"
-            onPress={() => setRows([...rows, { name: '', on: '' }])}
-          />
-          <SaveBar
-            busy={busy}
-            error={error}
-            onSave={() => save({ dates: rows.filter(({ on }) => on.trim()) }, close)}
-            onClose={close}
-          />
-        </>
-      )}
-    </Fact>
+    <>
+      <Rows of={form} name="dates" one="date" blank={BLANK}>
+        {(at) => (
+          <>
+            <TextField
+              of={form}
+              name={`dates.${at}.name`}
+              label={`Name of date ${at + 1}`}
+              hideLabel
+              className="min-w-[140px] flex-1"
+            />
+            <YearlyField
+              of={form}
+              name={`dates.${at}.on`}
+              label={`Day of date ${at + 1}`}
+              hideLabel
+              className="w-[190px]"
+            />
+          </>
+        )}
+      </Rows>
+      <SaveBar form={form} onClose={onClose} />
+    </>
   );
 }

@@ -7,21 +7,11 @@ import type { OwnValue } from '@/core/people';
 
 import { ChoiceFact, TextFact } from './simple';
 
-function ownWords(
-  field: Pick<OwnField, 'type'>,
-  value: OwnValue | undefined,
-  money: (minor: number) => string,
-): string {
-  if (value === undefined) return '';
-  if (field.type === 'flag') return value ? 'Yes' : 'No';
-  return field.type === 'money' ? money(Number(value)) : String(value);
-}
-
 const HINTS = {
   text: '',
   number: 'A number',
   money: 'An amount, such as 1,250',
-  date: 'YYYY-MM-DD',
+  date: 'May 4, 2027',
 } as const;
 
 interface Props {
@@ -39,7 +29,7 @@ export function OwnFacts({ sheet, adding, onDone }: Props) {
   );
   return shown.map((field) => (
     <OwnFact
-      key={field.id}
+      key={`${field.id} ${adding === field.id}`}
       sheet={sheet}
       field={field}
       open={adding === field.id}
@@ -62,41 +52,34 @@ function OwnFact({ sheet, field, open, onClose }: OneProps) {
   const toChange = (text: string) => {
     const { [field.id]: _, ...others } = own;
     if (text === '') return { own: others };
-    // Money is typed in whole units; what is kept as a number goes as it is.
     return { own: { ...others, [field.id]: field.type === 'flag' ? text === 'yes' : text } };
   };
-  const common = { sheet, label: field.name, open, onClose };
+  const common = { sheet, name: `own.${field.id}`, label: field.name, open, onClose, toChange };
   if (field.type === 'flag' || field.type === 'choice') {
     const choices = field.type === 'flag' ? ['yes', 'no'] : field.choices;
     return (
       <ChoiceFact
         {...common}
-        value={
-          value === undefined
-            ? ''
-            : typeof value === 'boolean'
-              ? value
-                ? 'yes'
-                : 'no'
-              : String(value)
-        }
+        value={chosen(value)}
         options={[
           { value: '', label: 'Not known' },
           ...choices.map((choice) => ({ value: choice, label: choice })),
         ]}
-        toChange={toChange}
       />
     );
   }
-  const text =
-    value === undefined ? '' : field.type === 'money' ? String(Number(value) / 100) : String(value);
+  const isMoney = field.type === 'money' && value !== undefined;
   return (
     <TextFact
       {...common}
-      value={text}
-      shown={ownWords(field, value, money)}
+      value={isMoney ? String(Number(value) / 100) : chosen(value)}
+      shown={isMoney ? money(Number(value)) : chosen(value)}
       hint={HINTS[field.type]}
-      toChange={toChange}
     />
   );
+}
+
+function chosen(value: OwnValue | undefined): string {
+  if (value === undefined) return '';
+  return typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
 }

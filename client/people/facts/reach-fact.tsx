@@ -1,91 +1,67 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-
-import { Body, Button, Field } from '@/client/ui';
-import type { PersonSheet } from '@/contract/people';
+import { Body, InlineEdit, Rows, SaveBar, TextField } from '@/client/ui';
 import type { Reach } from '@/core/people';
 
-import { Fact, SaveBar } from './fact';
-import { useSave, type FieldChange } from './use-save';
+import type { FactProps } from './simple';
+import { useFact } from './use-fact';
 
-interface Props {
-  sheet: PersonSheet;
-  label: string;
+type ReachList = 'phones' | 'emails' | 'links';
+
+interface Props extends FactProps {
+  name: ReachList;
   /** One of them: "e-mail". */
   one: string;
-  list: readonly Reach[];
   shown: (value: string) => string;
-  toChange: (list: Reach[]) => FieldChange;
-  open?: boolean;
-  onClose?: () => void;
 }
 
+const BLANK: Reach = { value: '', label: '' };
+
 /** Several ways to reach somebody; the first is the one that is used. */
-export function ReachFact({ sheet, label, one, list, shown, toChange, ...rest }: Props) {
-  const [rows, setRows] = useState<Reach[]>(
-    list.length > 0 ? [...list] : [{ value: '', label: '' }],
-  );
-  const { busy, error, save } = useSave(sheet);
-  const change = (at: number, part: Partial<Reach>) =>
-    setRows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
-  const first = (at: number) => setRows([rows[at]!, ...rows.filter((_, i) => i !== at)]);
+export function ReachFact({ shown, ...props }: Props) {
+  const { sheet, name, label, open, onClose } = props;
   return (
-    <Fact
+    <InlineEdit
       label={label}
-      value={list.map(({ value, label: of }) => (
+      value={sheet.fields[name].map(({ value, label: of }) => (
         <Body key={value}>{of ? `${shown(value)}, ${of}` : shown(value)}</Body>
       ))}
-      {...rest}
+      {...{ open, onClose }}
     >
-      {(close) => (
-        <>
-          {rows.map((row, i) => (
-            <View key={i} className="flex-row flex-wrap items-center gap-2">
-              <Field
-                label={`${one} ${i + 1}`}
-                hideLabel
-                className="min-w-[180px] flex-1"
-                value={row.value}
-                onChangeText={(value) => change(i, { value })}
-              />
-              <Field
-                label={`What ${one} ${i + 1} is`}
-                hideLabel
-                placeholder="home, work"
-                className="w-[110px]"
-                value={row.label}
-                onChangeText={(value) => change(i, { label: value })}
-              />
-              {i > 0 ? (
-                <Button
-                  weight="quiet"
-                  label="Use first"
-                  spoken={`Use ${row.value || one} first`}
-                  onPress={() => first(i)}
-                />
-              ) : null}
-              <Button
-                weight="quiet"
-                label="Remove"
-                spoken={`Remove ${row.value || one}`}
-                onPress={() => setRows(rows.filter((_, at) => at !== i))}
-              />
-            </View>
-          ))}
-          <Button
-            weight="quiet"
-            className="self-start"
-            label={`Another ${one}`}
-            onPress={() => setRows([...rows, { value: '', label: '' }])}
-          />
-          <SaveBar
-            busy={busy}
-            error={error}
-            onSave={() => save(toChange(rows.filter(({ value }) => value.trim())), close)}
-            onClose={close}
-          />
-        </>
-      )}
-    </Fact>
+      {(close) => <ReachForm {...props} onClose={close} />}
+    </InlineEdit>
+  );
+}
+
+function ReachForm({ sheet, name, one, onClose }: Omit<Props, 'shown'> & { onClose: () => void }) {
+  const list = sheet.fields[name];
+  const form = useFact(sheet, name, {
+    values: { [name]: list.length > 0 ? list : [BLANK] } as Record<ReachList, Reach[]>,
+    toChange: (given) => ({ [name]: given[name].filter(({ value }) => value.trim() !== '') }),
+    onSaved: onClose,
+  });
+  return (
+    <>
+      <Rows of={form} name={name} one={one} blank={BLANK} first="Use first">
+        {(at) => (
+          <>
+            <TextField
+              of={form}
+              name={`${name}.${at}.value`}
+              label={`${one} ${at + 1}`}
+              hideLabel
+              className="min-w-[180px] flex-1"
+            />
+            <TextField
+              of={form}
+              name={`${name}.${at}.label`}
+              label={`What ${one} ${at + 1} is`}
+              hideLabel
+              placeholder="home, work"
+              className="w-[110px]"
+            />
+          </>
+        )}
+      </Rows>
+      <SaveBar form={form} onClose={onClose} />
+    </>
   );
 }

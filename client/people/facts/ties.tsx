@@ -1,20 +1,24 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useWrite } from '@/client/api';
-import { Body, Button, Fault, Field, Heading, Linked, Select, Soft } from '@/client/ui';
-import type { PersonSheet } from '@/contract/people';
+import { useWrite, useWriteForm } from '@/client/api';
 import {
-  addTie,
-  joinHousehold,
-  leaveHousehold,
-  removeTie,
-  saveSalutations,
-} from '@/contract/story';
+  Body,
+  Button,
+  Editing,
+  Heading,
+  Linked,
+  SelectField,
+  Soft,
+  YearlyField,
+} from '@/client/ui';
+import type { PersonSheet } from '@/contract/people';
+import { addTie, removeTie, type TieShown } from '@/contract/story';
 import { TIE_KINDS, TIE_WORDS, type TieSeen } from '@/core/people';
 import { yearlyWords } from '@/core/time';
 
-import { FindPerson } from '../find-person';
+import { PersonChooser } from '../chooser';
+import { Home } from './home';
 
 const KINDS = ([...TIE_KINDS, 'parent', 'referred'] as TieSeen[]).map((value) => ({
   value,
@@ -24,31 +28,11 @@ const KINDS = ([...TIE_KINDS, 'parent', 'referred'] as TieSeen[]).map((value) =>
 /** Family, friends, pets, and who sent whom; a tie shows on both sheets. */
 export function Ties({ sheet }: { sheet: PersonSheet }) {
   const [adding, setAdding] = useState(false);
-  const remove = useWrite(removeTie);
   return (
     <View className="gap-1">
       <Heading>Family and ties</Heading>
       {sheet.ties.map((tie) => (
-        <View key={tie.id} className="min-h-[36px] flex-row items-center gap-3">
-          <Soft className="w-[104px]">{TIE_WORDS[tie.kind]}</Soft>
-          <View className="min-w-0 flex-1">
-            {tie.otherId ? (
-              <Linked href={`/people/${tie.otherId}`} className="min-h-[36px] justify-center">
-                <Body className="text-sea">{tie.name}</Body>
-              </Linked>
-            ) : (
-              <Body>{tie.name}</Body>
-            )}
-            {tie.birthday ? <Soft>{`born ${yearlyWords(tie.birthday)}`}</Soft> : null}
-          </View>
-          <Button
-            weight="quiet"
-            label="Untie"
-            spoken={`Untie ${tie.name}`}
-            disabled={remove.isPending}
-            onPress={() => remove.mutate({ params: { id: tie.id } })}
-          />
-        </View>
+        <TieLine key={tie.id} tie={tie} />
       ))}
       <Home sheet={sheet} />
       {adding ? (
@@ -65,134 +49,74 @@ export function Ties({ sheet }: { sheet: PersonSheet }) {
   );
 }
 
-function AddTie({ sheet, onClose }: { sheet: PersonSheet; onClose: () => void }) {
-  const [kind, setKind] = useState<TieSeen>('partner');
-  const [birthday, setBirthday] = useState('');
-  const add = useWrite(addTie);
-  const tie = (other: { otherId: string } | { otherName: string }) =>
-    add.mutate(
-      { params: { id: sheet.id }, body: { kind, birthday: birthday || null, ...other } },
-      { onSuccess: onClose },
-    );
+function TieLine({ tie }: { tie: TieShown }) {
+  const remove = useWrite(removeTie);
   return (
-    <View className="gap-2 border-l-2 border-edge py-1 pl-3">
-      <Select
+    <View className="min-h-[36px] flex-row items-center gap-3">
+      <Soft className="w-[104px]">{TIE_WORDS[tie.kind]}</Soft>
+      <View className="min-w-0 flex-1">
+        {tie.otherId ? (
+          <Linked href={`/people/${tie.otherId}`} className="min-h-[36px] justify-center">
+            <Body className="text-sea">{tie.name}</Body>
+          </Linked>
+        ) : (
+          <Body>{tie.name}</Body>
+        )}
+        {tie.birthday ? <Soft>{`born ${yearlyWords(tie.birthday)}`}</Soft> : null}
+      </View>
+      <Button
+        weight="quiet"
+        label="Untie"
+        spoken={`Untie ${tie.name}`}
+        disabled={remove.isPending}
+        onPress={() => remove.mutate({ params: { id: tie.id } })}
+      />
+    </View>
+  );
+}
+
+interface NewTie {
+  kind: TieSeen;
+  birthday: string | null;
+  otherId: string | null;
+  otherName: string;
+}
+const NEW: NewTie = { kind: 'partner', birthday: null, otherId: null, otherName: '' };
+
+/** Choosing or naming the other one makes the tie. */
+function AddTie({ sheet, onClose }: { sheet: PersonSheet; onClose: () => void }) {
+  const form = useWriteForm(addTie, {
+    values: NEW,
+    toInput: (body: NewTie) => ({ params: { id: sheet.id }, body }),
+    onSaved: onClose,
+  });
+  const [kind, setKind] = useState<TieSeen>(NEW.kind);
+  const tie = (other: Pick<NewTie, 'otherId' | 'otherName'>) => {
+    form.set('otherId', other.otherId);
+    form.set('otherName', other.otherName);
+    form.submit();
+  };
+  return (
+    <Editing>
+      <SelectField
+        of={form}
+        name="kind"
         label="Tie"
-        value={kind}
         options={KINDS}
-        onChange={setKind}
+        onChoose={(next) => setKind(next as TieSeen)}
         className="max-w-[220px]"
       />
       {kind === 'child' || kind === 'pet' ? (
-        <Field
-          label="Birthday, if known"
-          placeholder="MM-DD or YYYY-MM-DD"
-          value={birthday}
-          onChangeText={setBirthday}
-        />
+        <YearlyField of={form} name="birthday" label="Birthday, if known" />
       ) : null}
-      <FindPerson
+      <PersonChooser
         label="Who"
         exceptId={sheet.id}
-        onChoose={({ id }) => tie({ otherId: id })}
-        onName={(otherName) => tie({ otherName })}
+        fault={form.fault}
+        onChoose={({ id }) => tie({ otherId: id, otherName: '' })}
+        onName={(otherName) => tie({ otherId: null, otherName })}
       />
-      {add.error ? <Fault>{add.error.message}</Fault> : null}
       <Button weight="quiet" className="self-start" label="Leave it" onPress={onClose} />
-    </View>
-  );
-}
-
-/** Who shares the home, and how mail to it is addressed. */
-function Home({ sheet }: { sheet: PersonSheet }) {
-  const [open, setOpen] = useState<'none' | 'join' | 'words'>('none');
-  const join = useWrite(joinHousehold);
-  const leave = useWrite(leaveHousehold);
-  const { household } = sheet;
-  if (open === 'join')
-    return (
-      <View className="gap-2 border-l-2 border-edge py-1 pl-3">
-        <FindPerson
-          label="Shares a home with"
-          exceptId={sheet.id}
-          onChoose={({ id }) =>
-            join.mutate(
-              { params: { id: sheet.id }, body: { withId: id } },
-              { onSuccess: () => setOpen('none') },
-            )
-          }
-        />
-        {join.error ? <Fault>{join.error.message}</Fault> : null}
-        <Button
-          weight="quiet"
-          className="self-start"
-          label="Leave it"
-          onPress={() => setOpen('none')}
-        />
-      </View>
-    );
-  if (!household)
-    return (
-      <Button
-        weight="quiet"
-        className="-ml-2 self-start"
-        label="Shares a home with…"
-        onPress={() => setOpen('join')}
-      />
-    );
-  const others = household.members.filter(({ id }) => id !== sheet.id).map(({ name }) => name);
-  return (
-    <View className="gap-1">
-      <View className="flex-row items-start gap-3 py-1">
-        <Soft className="w-[104px] leading-6">One home with</Soft>
-        <View className="min-w-0 flex-1">
-          <Body>{others.join(', ')}</Body>
-          <Soft>{`Mail to ${household.formal}; Dear ${household.familiar}`}</Soft>
-        </View>
-      </View>
-      {open === 'words' ? (
-        <Salutations household={household} onClose={() => setOpen('none')} />
-      ) : (
-        <View className="flex-row flex-wrap gap-2">
-          <Button weight="quiet" label="Address otherwise" onPress={() => setOpen('words')} />
-          <Button weight="quiet" label="Add to this home" onPress={() => setOpen('join')} />
-          <Button
-            weight="quiet"
-            label="Mail of their own"
-            disabled={leave.isPending}
-            onPress={() => leave.mutate({ params: { id: sheet.id } })}
-          />
-        </View>
-      )}
-    </View>
-  );
-}
-
-function Salutations({
-  household,
-  onClose,
-}: {
-  household: NonNullable<PersonSheet['household']>;
-  onClose: () => void;
-}) {
-  const [formal, setFormal] = useState(household.formal);
-  const [familiar, setFamiliar] = useState(household.familiar);
-  const save = useWrite(saveSalutations);
-  const keep = (words: { formal: string; familiar: string }) =>
-    save.mutate({ params: { id: household.id }, body: words }, { onSuccess: onClose });
-  return (
-    <View className="gap-2 border-l-2 border-edge py-1 pl-3">
-      <Field label="On envelopes" value={formal} onChangeText={setFormal} />
-      <Field label="After “Dear”" value={familiar} onChangeText={setFamiliar} />
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Keep" disabled={save.isPending} onPress={() => keep({ formal, familiar })} />
-        <Button
-          weight="quiet"
-          label="Word it for me"
-          onPress={() => keep({ formal: '', familiar: '' })}
-        />
-        <Button weight="quiet" label="Leave it" onPress={onClose} />
-      </View>
-    </View>
+    </Editing>
   );
 }

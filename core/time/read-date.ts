@@ -1,4 +1,5 @@
-import { daysInMonth, isPlainDate, monthName, type PlainDate } from '@/core/time';
+import { daysInMonth, isPlainDate, type PlainDate } from './day';
+import { monthName } from './speak';
 
 const pad = (n: number) => String(n).padStart(2, '0');
 

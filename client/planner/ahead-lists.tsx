@@ -1,0 +1,101 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { Body, Button, Card, Heading, Lead, Linked, Soft } from '@/client/ui';
+import type { CallOutput } from '@/contract/endpoint';
+import type { getAhead } from '@/contract/planner';
+import { plural, shortDate } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
+
+import { leastSentence } from './compared';
+
+interface Props {
+  ahead: CallOutput<typeof getAhead>;
+}
+
+/** Whose promise would run out, and on which day. */
+export function Slips({ ahead: { slips, slipCount, today } }: Props) {
+  if (slips.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Heading>Whose promise would run out</Heading>
+      <Card className="py-1">
+        {slips.map((slip) => (
+          <Linked
+            key={slip.personId}
+            href={`/people/${slip.personId}`}
+            className="min-h-[44px] flex-row items-center justify-between border-b border-line"
+          >
+            <Lead>{slip.name}</Lead>
+            <Soft>{shortDate(slip.on, today)}</Soft>
+          </Linked>
+        ))}
+      </Card>
+      {slipCount > slips.length ? <Soft>{`and ${slipCount - slips.length} more`}</Soft> : null}
+    </View>
+  );
+}
+
+/** The beats that find no day, with what they yield to. */
+export function LetGo({ ahead: { letGo, letGoFirst, today } }: Props) {
+  const [open, setOpen] = useState(false);
+  if (letGo === 0) return null;
+  return (
+    <View className="gap-2">
+      <Heading>Beats that will find no day</Heading>
+      <Soft>{`${plural(letGo, 'beat')} will be let go. No promise is kept by them alone: one that needs a touch gets one of its own.`}</Soft>
+      <Button
+        className="self-start"
+        label={open ? 'Hide them' : 'Show them'}
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? (
+        <Card className="py-1">
+          {letGoFirst.map(({ personId, name, kind, on, cadence, why }) => (
+            <Linked
+              key={`${personId} ${cadence} ${on}`}
+              href={`/people/${personId}`}
+              className="gap-1 border-b border-line py-2"
+            >
+              <View className="flex-row items-baseline justify-between gap-3">
+                <Lead>{name}</Lead>
+                <Soft>{`${KIND_WORDS[kind].noun}, ${shortDate(on, today)}`}</Soft>
+              </View>
+              <Soft>{`${cadence}. ${why}`}</Soft>
+            </Linked>
+          ))}
+        </Card>
+      ) : null}
+      {open && letGo > letGoFirst.length ? (
+        <Soft>{`and ${letGo - letGoFirst.length} later ones`}</Soft>
+      ) : null}
+    </View>
+  );
+}
+
+/** What would keep the promises that run out, or how much room there is besides. */
+export function Fix({ ahead }: Props) {
+  const router = useRouter();
+  if (ahead.promises === 0) return null;
+  return (
+    <View className="gap-2">
+      <Heading>{ahead.slipCount > 0 ? 'What would fix it' : 'How much room there is'}</Heading>
+      <Body>{roomWords(ahead)}</Body>
+      <Button
+        className="self-start"
+        label="Change my days"
+        onPress={() => router.navigate('/more')}
+      />
+    </View>
+  );
+}
+
+function roomWords(ahead: Props['ahead']): string {
+  const { leastCapacity, unkeepable, capacity, slipCount } = ahead;
+  if (unkeepable > 0) return leastSentence(ahead);
+  return slipCount > 0
+    ? `${leastCapacity} touches a working day is the least at which no further promise is broken; you allow ${capacity}.`
+    : `${plural(leastCapacity, 'touch', 'touches')} a working day would already do; you allow ${capacity}.`;
+}

@@ -1,0 +1,133 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useWriteForm, type WriteForm } from '@/client/api';
+import {
+  Button,
+  Chip,
+  DayField,
+  Heading,
+  NumberBox,
+  SaveBar,
+  TextField,
+  useField,
+} from '@/client/ui';
+import { saveSettings, type Settings } from '@/contract/settings';
+import { addDays, daysBetween, isPlainDate, type PlainDate } from '@/core/time';
+
+const WEEK = [
+  [1, 'Mon'],
+  [2, 'Tue'],
+  [3, 'Wed'],
+  [4, 'Thu'],
+  [5, 'Fri'],
+  [6, 'Sat'],
+  [7, 'Sun'],
+] as const;
+
+type DaysForm = Omit<Settings, 'daysOff'> & { daysOff: string };
+
+const listed = (text: string) => text.split(/[\s,;]+/).filter(Boolean);
+
+/** Only what stands in this form: the rest of the settings have places of their own. */
+const toBody = (form: DaysForm): Partial<Settings> => ({
+  ownerName: form.ownerName,
+  timeZone: form.timeZone,
+  currency: form.currency.trim().toUpperCase(),
+  locale: form.locale.trim(),
+  capacity: form.capacity,
+  minDistanceDays: form.minDistanceDays,
+  minutesPerDay: form.minutesPerDay,
+  workingDays: form.workingDays,
+  daysOff: listed(form.daysOff) as Settings['daysOff'],
+});
+
+/** The owner, the room of their days, and when they work. */
+export function Days({ settings }: { settings: Settings }) {
+  const form = useWriteForm(saveSettings, {
+    values: { ...settings, daysOff: settings.daysOff.join(', ') },
+    toInput: (given: DaysForm) => ({ body: toBody(given) }),
+    keepAs: 'days',
+  });
+  return (
+    <View className="gap-3">
+      <Heading>Your days</Heading>
+      <Owner form={form} />
+      <View className="flex-row flex-wrap gap-6">
+        <NumberBox of={form} name="capacity" label="Room on a working day for" unit="touches" />
+        <NumberBox
+          of={form}
+          name="minutesPerDay"
+          label="and at most"
+          unit="minutes"
+          placeholder="any"
+        />
+        <NumberBox
+          of={form}
+          name="minDistanceDays"
+          label="Between two touches of one person or home, at least"
+          unit="days"
+        />
+      </View>
+      <WorkingDays form={form} />
+      <TimeOff form={form} />
+      <TextField
+        of={form}
+        name="daysOff"
+        label="Days off (YYYY-MM-DD, one after another)"
+        multiline
+      />
+      <SaveBar form={form} weight="main" label="Save my days" />
+    </View>
+  );
+}
+
+interface PartProps {
+  form: WriteForm<DaysForm>;
+}
+
+const Owner = ({ form }: PartProps) => (
+  <View className="flex-row flex-wrap gap-3">
+    <TextField of={form} name="ownerName" label="Your name" className="min-w-[220px] flex-1" />
+    <TextField of={form} name="timeZone" label="Time zone" className="min-w-[220px] flex-1" />
+    <TextField of={form} name="currency" label="Currency" className="w-[110px]" />
+    <TextField of={form} name="locale" label="Numbers as in" className="w-[140px]" />
+  </View>
+);
+
+function WorkingDays({ form }: PartProps) {
+  const { value, onChange } = useField({ of: form, name: 'workingDays' });
+  const working = value as Settings['workingDays'];
+  const toggle = (day: (typeof working)[number]) =>
+    onChange(working.includes(day) ? working.filter((d) => d !== day) : [...working, day].sort());
+  return (
+    <View className="flex-row flex-wrap gap-x-4" role="group" aria-label="Working days">
+      {WEEK.map(([day, label]) => (
+        <Chip key={day} label={label} chosen={working.includes(day)} onPress={() => toggle(day)} />
+      ))}
+    </View>
+  );
+}
+
+/** The longest time off that is put in at once. */
+const MOST_DAYS = 366;
+
+/** A stretch of days off, first to last. */
+function TimeOff({ form }: PartProps) {
+  const [from, setFrom] = useState('');
+  const [until, setUntil] = useState('');
+  const fits = isPlainDate(from) && isPlainDate(until) && from <= until;
+  const add = () => {
+    const days = Math.min(MOST_DAYS, daysBetween(from as PlainDate, until as PlainDate));
+    const off = Array.from({ length: days + 1 }, (_, i) => addDays(from as PlainDate, i));
+    const all = new Set([...listed(form.values().daysOff), ...off]);
+    form.set('daysOff', [...all].sort().join(', '), { shouldDirty: true });
+  };
+  return (
+    <View className="flex-row flex-wrap items-end gap-3">
+      <DayField label="Time off from" value={from} onChange={setFrom} />
+      <DayField label="until" value={until} min={from} onChange={setUntil} />
+      <Button label="Put in" disabled={!fits} onPress={add} />
+    </View>
+  );
+}

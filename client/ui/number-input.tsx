@@ -1,0 +1,52 @@
+import { useState, type Ref } from 'react';
+import type { TextInput } from 'react-native';
+
+import { Field, type Labelled } from './field';
+
+interface Props extends Labelled {
+  /** A number, null for none, or what was typed where it is no number. */
+  value: number | string | null;
+  onChange: (value: number | string | null) => void;
+  onBlur?: () => void;
+  unit?: string;
+  placeholder?: string;
+  /** How many of the unit of the screen are one of the value: 100 for a share in percent. */
+  times?: number;
+  wide?: boolean;
+  /** Another way of reading than as a plain number; undefined when it can't be read. */
+  read?: (text: string) => number | null | undefined;
+  write?: (value: number | null) => string;
+  inputRef?: Ref<TextInput>;
+}
+
+const plain = (text: string): number | null | undefined => {
+  if (text.trim() === '') return null;
+  const value = Number(text.replace(/,(?=\d{3}\b)/g, ''));
+  return Number.isFinite(value) ? value : undefined;
+};
+
+/** A number: what is typed stays as it was typed, and what is no number is handed on as text. */
+export function NumberInput({
+  value,
+  onChange,
+  times = 1,
+  wide,
+  read = plain,
+  write = (n) => (n === null ? '' : String(Math.round(n * times * 1e6) / 1e6)),
+  ...rest
+}: Props) {
+  const [typed, setTyped] = useState({ text: '', as: undefined as Props['value'] | undefined });
+  const shown =
+    typed.as === value && typed.as !== undefined
+      ? typed.text
+      : typeof value === 'string'
+        ? value
+        : write(value);
+  const change = (text: string) => {
+    const number = read(text);
+    const as = number === undefined ? text : number === null ? null : number / times;
+    setTyped({ text, as });
+    onChange(as);
+  };
+  return <Field inputMode="decimal" short={!wide} value={shown} onChangeText={change} {...rest} />;
+}

@@ -1,0 +1,15 @@
+import { createContext, useContext } from 'react';
+
+import { plainDate, type PlainDate } from '@/core/time';
+
+const pad = (n: number) => String(n).padStart(2, '0');
+const dayOf = (at: Date) =>
+  plainDate(`${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}`);
+
+const TodayContext = createContext<PlainDate | null>(null);
+
+/** Says to what is inside which day it is for the owner. */
+export const TodayProvider = TodayContext.Provider;
+
+/** The owner's day; that of this machine until theirs is known. */
+export const useToday = (): PlainDate => useContext(TodayContext) ?? dayOf(new Date());

@@ -1,0 +1,46 @@
+import { casual, GB } from 'chrono-node/en';
+
+import { addDays, addMonths, isPlainDate, type PlainDate } from '@/core/time';
+
+const pad = (n: number, width = 2) => String(n).padStart(width, '0');
+
+/** Whether "4/5" is the fifth of April; in the British reading it is the fourth of May. */
+export type DayOrder = 'month first' | 'day first';
+
+/**
+ * A day as people write it, beside `today`: "Friday", "in 2 weeks", "4 May", "Nov 30, 2026". Read by
+ * chrono-node, but only when it is all of the text, so that nothing is guessed from a part of it.
+ * Without a year it is the next such day (`ahead`) or the last (`back`). Null when it names no day.
+ * @example readDay('4 May', plainDate('2026-11-25')) // '2027-05-04'
+ */
+export function readDay(
+  text: string,
+  today: PlainDate,
+  lean: 'ahead' | 'back' = 'ahead',
+  order: DayOrder = 'month first',
+): PlainDate | null {
+  const asked = text.trim();
+  if (isPlainDate(asked)) return asked;
+  const [year, month, day] = today.split('-').map(Number);
+  // Noon of the machine's own zone: only the calendar day of it is used again.
+  const now = new Date(year!, month! - 1, day, 12);
+  const reader = order === 'day first' ? GB : casual;
+  const ahead = lean === 'ahead' && !/^last\b/i.test(asked);
+  const [found, ...more] = reader.parse(asked, now, { forwardDate: ahead });
+  if (!found || more.length > 0 || found.end || found.text.length !== asked.length) return null;
+  const at = found.start;
+  // A month alone is no day, and a time of day says more than a day.
+  if (at.isCertain('hour') || !(at.isCertain('day') || at.isCertain('weekday'))) return null;
+  const read = `${pad(at.get('year')!, 4)}-${pad(at.get('month')!)}-${pad(at.get('day')!)}`;
+  if (!isPlainDate(read)) return null;
+  return lean === 'back' ? notAfter(read, today, at) : read;
+}
+
+type Parts = { isCertain: (part: 'year' | 'weekday' | 'day') => boolean };
+
+/** The same day of the year or week, not after today. */
+function notAfter(read: PlainDate, today: PlainDate, at: Parts): PlainDate {
+  if (read <= today) return read;
+  if (at.isCertain('weekday') && !at.isCertain('day')) return addDays(read, -7);
+  return at.isCertain('year') ? read : addMonths(read, -12);
+}

@@ -1,0 +1,173 @@
+import type { Beat, Cadence } from '@/contract/cadences';
+import type { CallOutput } from '@/contract/endpoint';
+import type { PersonRow, PersonSheet } from '@/contract/people';
+import type { getSettings } from '@/contract/settings';
+import type { DeskItem } from '@/contract/touches';
+import { NOBODY } from '@/core/people';
+import { plainDate } from '@/core/time';
+
+/** Ids by number: they only have to be told apart, and to be ids. */
+export const id = (n: number) => `01900000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+
+const day = plainDate;
+export const DUE = day('2026-11-27');
+
+export const standing = { promiseDays: 60, due: DUE, slack: 4, warmth: 'soon' as const };
+
+/** One person with something in every part of their sheet. */
+export const sheet = (change: Partial<PersonSheet> = {}): PersonSheet => ({
+  id: id(1),
+  version: 3,
+  name: 'Teodora Vance',
+  fields: {
+    ...NOBODY,
+    wouldReferOn: null,
+    givenName: 'Teodora',
+    familyName: 'Vance',
+    phones: [{ value: '(541) 555-0142', label: 'mobile' }],
+    emails: [{ value: 'teodora@example.com', label: '' }],
+    birthday: '1980-05-04',
+    consent: { call: { answer: 'yes', on: day('2026-02-01'), cameFrom: 'asked at the fair' } },
+  },
+  circle: { id: id(90), name: 'Inner', promiseDays: 60 },
+  ownPromiseDays: null,
+  tags: ['garden'],
+  addedOn: day('2025-03-10'),
+  archivedOn: null,
+  deletedOn: null,
+  photoId: null,
+  standing,
+  sentence: 'You talked 56 days ago.',
+  touches: [
+    {
+      id: id(11),
+      on: day('2026-09-28'),
+      kind: 'call',
+      outcome: 'reached',
+      hold: 1,
+      note: 'Kitchen',
+    },
+  ],
+  notes: [
+    { id: id(12), on: day('2026-09-22'), body: 'Kitchen half done', pinned: false, tags: [] },
+  ],
+  ties: [],
+  household: null,
+  jobs: [],
+  planned: [
+    { key: 'keep:1', day: DUE, kind: 'call', reason: 'To keep the promise.', words: 'How is it?' },
+  ],
+  talk: [{ about: 'Last time', words: 'Kitchen' }],
+  events: [],
+  enrolments: [],
+  ...change,
+});
+
+export const row = (n: number, name: string): PersonRow => ({
+  id: id(n),
+  name,
+  place: 'Harbor',
+  company: '',
+  circle: 'Inner',
+  tags: [],
+  standing,
+  hasPhone: true,
+  hasEmail: true,
+  hasAddress: false,
+  recent: [],
+});
+
+export const deskItem = (change: Partial<DeskItem> = {}): DeskItem => ({
+  key: 'beat:1',
+  personId: id(1),
+  name: 'Teodora Vance',
+  kind: 'call',
+  source: 'beat',
+  reason: 'Quarterly: call.',
+  standing,
+  words: 'How was the winter?',
+  lastNote: { on: day('2026-09-22'), body: 'Kitchen half done' },
+  refused: null,
+  lacks: null,
+  instead: ['text', 'social'],
+  phone: '(541) 555-0142',
+  email: '',
+  ...change,
+});
+
+export const settings = (
+  change: Partial<CallOutput<typeof getSettings>['settings']> = {},
+): CallOutput<typeof getSettings> => ({
+  settings: {
+    ownerName: 'Marisol Quane',
+    timeZone: 'America/Los_Angeles',
+    capacity: 8,
+    workingDays: [1, 2, 3, 4, 5],
+    daysOff: [],
+    minDistanceDays: 3,
+    graceDays: 14,
+    minutesPerDay: null,
+    kinds: {},
+    leapDay: 'feb28',
+    country: '',
+    region: '',
+    holidaysWorked: [],
+    currency: 'USD',
+    locale: 'en-US',
+    ...change,
+  },
+  freeDays: [],
+  circles: [{ id: id(90), name: 'Inner', position: 0, promiseDays: 60, people: 4 }],
+  demo: false,
+  today: day('2026-11-23'),
+});
+
+const entry = (n: number, name: string) => ({
+  id: id(n),
+  name,
+  pinned: false,
+  retired: false,
+  people: 2,
+});
+
+export const lists = () => ({
+  role: [entry(60, 'Past client'), entry(61, 'Referral source')],
+  standing: [entry(62, 'New')],
+  source: [entry(63, 'Web form')],
+  circle: [
+    { ...entry(90, 'Inner'), promiseDays: 60 },
+    { ...entry(91, 'Wider'), promiseDays: 180 },
+  ],
+  tag: [entry(64, 'garden')],
+  field: [
+    { ...entry(65, 'Rate'), type: 'number' as const, choices: [] },
+    { ...entry(66, 'Boat'), type: 'choice' as const, choices: ['sail', 'motor'] },
+  ],
+});
+
+export const beat = (n: number, change: Partial<Beat> = {}): Beat => ({
+  id: id(n),
+  timing: { on: 'after', days: 30 * (n - 1) },
+  kind: 'call',
+  wordings: ['How is the house?'],
+  dayRule: 'next',
+  way: 'hand',
+  ...change,
+});
+
+export const cadence = (change: Partial<Cadence> = {}): Cadence => ({
+  id: id(40),
+  version: 2,
+  name: 'Quarterly',
+  advice: '',
+  beats: [beat(1), beat(2, { kind: 'card' })],
+  rounds: null,
+  gapDays: 60,
+  followOn: false,
+  handOver: null,
+  active: true,
+  people: 3,
+  rota: false,
+  feed: null,
+  ...change,
+});
