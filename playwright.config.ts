@@ -17,6 +17,7 @@ const chromium = {
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/prepare.ts',
   testMatch: '*.spec.ts',
   // A journey waits as long as it works: more of them than there are processors.
   workers: Math.max(2, Math.ceil(availableParallelism() * 1.5)),
@@ -26,7 +27,9 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: {
     actionTimeout: 20_000,
-    trace: 'retain-on-failure',
+    // A trace of each step takes a quarter of the time: ask for it where one is wanted (`--trace on`).
+    trace: 'off',
+    screenshot: 'only-on-failure',
     launchOptions: chromium,
     locale: 'en-US',
     timezoneId: 'America/Los_Angeles',

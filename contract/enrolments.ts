@@ -126,6 +126,7 @@ export const listEnrolments = endpoint({
   method: 'get',
   path: '/cadences/:id/people',
   subject,
+  shows: ['enrolments', 'cadences', 'people'],
   summary: 'Who is on a cadence, with where they are in it',
   params: IdParam,
   query: z.object({
@@ -153,6 +154,7 @@ export const listWaiting = endpoint({
   method: 'get',
   path: '/outgoing',
   subject,
+  shows: ['plan', 'enrolments', 'cadences', 'people'],
   summary: 'Touches that go out by themselves and wait for sending to be set up',
   response: z.object({
     total: z.number().int(),

@@ -13,6 +13,7 @@ export const exportColumns = endpoint({
   method: 'get',
   path: '/exports/columns',
   subject,
+  shows: ['lists'],
   summary: 'The columns that can go out, and those chosen last time',
   response: z.object({
     columns: z.array(z.object({ key: Column, label: z.string() })),

@@ -30,6 +30,7 @@ export const listGap = endpoint({
   method: 'get',
   path: '/gaps/:lack',
   subject,
+  shows: ['gaps', 'people', 'lists'],
   summary: 'The people who lack something, those least in time first',
   params: z.object({ lack: z.enum(LACKS) }),
   response: z.object({ total: z.number().int(), people: z.array(GapPerson) }),
@@ -59,6 +60,7 @@ export const suggestTags = endpoint({
   method: 'get',
   path: '/tag-ideas',
   subject,
+  shows: ['people', 'notes', 'lists', 'gaps'],
   summary: "Tags that fit people by the owner's own tagging, with the words that led to them",
   response: z.object({
     ideas: z.array(TagIdea),

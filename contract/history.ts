@@ -59,6 +59,7 @@ export const listTasks = endpoint({
   method: 'get',
   path: '/tasks',
   subject,
+  shows: ['history', 'services'],
   summary: 'What is done by itself: what is still to be done, then what was, with what came of it',
   response: z.object({
     tasks: z.array(

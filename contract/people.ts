@@ -240,6 +240,7 @@ export const eraseImpact = endpoint({
   method: 'get',
   path: '/people/:id/held',
   subject,
+  shows: ['people', 'notes', 'touches', 'enrolments', 'services'],
   summary: 'What is kept about somebody, counted, before deleting or erasing',
   params: PersonParam,
   response: z.object({ name: z.string(), held: z.array(z.string()), enrolments: z.number().int() }),

@@ -89,6 +89,7 @@ export const readTrial = endpoint({
   method: 'get',
   path: '/ahead/trials/:id',
   subject,
+  shows: [],
   summary: 'How far a trial is, and its outcome once it is done',
   params: z.object({ id: Id }),
   response: z.union([

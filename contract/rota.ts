@@ -62,6 +62,7 @@ export const getRota = endpoint({
   method: 'get',
   path: '/cadences/:id/rota',
   subject,
+  shows: ['cadences', 'enrolments', 'people', 'views', 'settings'],
   summary: 'The letter rota of a cadence: the weeks, their letters and people',
   params: IdParam,
   response: Rota,
@@ -117,6 +118,7 @@ export const listRotas = endpoint({
   method: 'get',
   path: '/rotas',
   subject,
+  shows: ['cadences', 'enrolments', 'touches', 'people'],
   summary: 'The letters of this week of each rota',
   response: z.object({
     rotas: z.array(

@@ -39,6 +39,7 @@ export const getPair = endpoint({
   method: 'get',
   path: '/same/pair',
   subject,
+  shows: ['people', 'notes', 'touches'],
   summary: 'Two people side by side, with what speaks for and against their being one',
   query: z.object({ a: PersonId, b: PersonId }),
   response: z.object({
@@ -91,6 +92,7 @@ export const listMerged = endpoint({
   method: 'get',
   path: '/same/merged',
   subject,
+  shows: ['people'],
   summary: 'Who was merged in the last 30 days and can be taken apart again',
   response: z.object({
     merged: z.array(

@@ -7,11 +7,19 @@ const subject = 'services';
 
 export const CALL_STATES = ['ready', 'handed_over', 'delivered', 'failed'] as const;
 
+const isAddress = (text: string): boolean => {
+  try {
+    return Boolean(new URL(text));
+  } catch {
+    return false;
+  }
+};
+
 const url = z
   .string()
   .trim()
   .max(2000)
-  .refine((text) => /^https?:\/\/[^\s/]+/i.test(text) && URL.canParse(text), {
+  .refine((text) => /^https?:\/\/[^\s/]+/i.test(text) && isAddress(text), {
     message: 'Give a web address that begins with https:// or http://.',
   });
 

@@ -99,6 +99,7 @@ export const health = endpoint({
   method: 'get',
   path: '/health',
   subject,
+  shows: ['settings'],
   summary: 'Version, database and clock',
   response: z.object({
     version: z.string(),

@@ -212,7 +212,7 @@ test('who lacks a phone is mended while enrolling, or swapped to another way on 
   await page.getByRole('button', { name: 'Add what you learnt' }).click();
   await page.getByLabel('Tags, one after another').fill('sailing, choir');
   await page.getByLabel('A date: what it is').fill('Baby due');
-  await page.getByLabel('and when').fill('2027-03-14');
+  await page.getByRole('textbox', { name: 'and when', exact: true }).fill('2027-03-14');
   await expectNoViolations(page);
   await page.getByRole('button', { name: 'Reached', exact: true }).click();
   await expect(page.getByText('Ana Vance: reached')).toBeVisible();

@@ -47,7 +47,7 @@ test('from the keys alone: search, walk through the list, open, log, add', async
   await page.keyboard.press('l');
   const log = page.getByRole('dialog', { name: 'A touch with Bo Birch' });
   await log.getByLabel('What it was').selectOption('visit');
-  await log.getByLabel('When').fill('2026-11-20');
+  await log.getByRole('textbox', { name: 'When', exact: true }).fill('2026-11-20');
   await log.getByRole('button', { name: 'Reached' }).click();
   await expect(page.getByText('You last met 3 days ago; nothing is promised.')).toBeVisible();
 

@@ -8,8 +8,6 @@ Halima Osei,halima@example.net,,Inner,2026-11-20
 ,,,Inner,
 `;
 
-test.use({ args: ['--today', '2026-11-23'] });
-
 test('a list comes in, a cadence is built, people are enrolled, a touch is logged and the next one moves', async ({
   page,
 }) => {

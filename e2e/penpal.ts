@@ -8,6 +8,10 @@ import { join } from 'node:path';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 
+/** Journeys happen on this day, a Monday; in the demo scenario where they say so. */
+export const DAY = ['--today', '2026-11-23'];
+export const DEMO = ['--demo', ...DAY];
+
 export interface PenPal {
   url: string;
   stop(): Promise<void>;
@@ -35,7 +39,7 @@ async function end(child: ChildProcess): Promise<void> {
  * Data as the product leaves it after its first start with these arguments: made once for all
  * journeys, because creating a database, and filling the demo, takes most of the time of a start.
  */
-async function freshData(args: readonly string[]): Promise<string> {
+export async function freshData(args: readonly string[]): Promise<string> {
   const made = await stat('dist/stamp.json');
   const key = createHash('sha256')
     .update(`${args.join(' ')} ${made.mtimeMs}`)
@@ -97,7 +101,7 @@ function watch(page: Page): string[] {
 }
 
 export const test = base.extend<{ args: string[]; penpal: PenPal }>({
-  args: [[], { option: true }],
+  args: [DAY, { option: true }],
   penpal: async ({ args }, use) => {
     const penpal = await startPenPal(args);
     await use(penpal);

@@ -74,7 +74,7 @@ export const row = (n: number, name: string): PersonRow => ({
   hasPhone: true,
   hasEmail: true,
   hasAddress: false,
-  recent: [],
+  recent: [12, 80],
 });
 
 export const deskItem = (change: Partial<DeskItem> = {}): DeskItem => ({

@@ -143,27 +143,30 @@ export function show(element: ReactElement) {
   return {
     ...shown,
     client,
-    user: userEvent.setup(),
+    user,
     /** Shows something else in its place, as going elsewhere does. */
     replace: (next: ReactElement) => shown.rerender(around(next)),
   };
 }
 
-/** Presses what has this name. */
+// Nothing waits between two keys, and no style is looked up to see whether something can be pressed.
+const user = userEvent.setup({ delay: null, pointerEventsCheck: 0 });
+
+/** Presses what has this name, once it is there. */
 export async function press(
   name: string | RegExp,
-  role: 'button' | 'link' | 'radio' | 'checkbox' = 'button',
+  role: 'button' | 'link' | 'radio' | 'checkbox' | 'option' = 'button',
 ) {
-  await userEvent.click(screen.getByRole(role, { name }));
+  await user.click(await screen.findByRole(role, { name }));
 }
 
-/** Types into the field of this label, in place of what is in it. */
+/** Writes into the field of this label, in place of what is in it, in one go. */
 export async function type(label: string | RegExp, text: string) {
-  const field = screen.getByLabelText(label);
-  await userEvent.clear(field);
-  if (text) await userEvent.type(field, text);
+  const field = await screen.findByLabelText(label);
+  await user.clear(field);
+  if (text) await user.paste(text);
 }
 
 /** Chooses an option of the list of this label by its words. */
-export const choose = (label: string | RegExp, option: string) =>
-  userEvent.selectOptions(screen.getByLabelText(label), option);
+export const choose = async (label: string | RegExp, option: string) =>
+  user.selectOptions(await screen.findByLabelText(label), option);

@@ -50,6 +50,9 @@ interface Options<E extends Endpoint, V extends FieldValues> {
   keepAs?: string;
 }
 
+/** What is put back is put back whole, also where something was typed. */
+const ALL = { keepDirtyValues: false };
+
 /** Where faults stand that no field on the screen is about. */
 const WHOLE = 'whole';
 
@@ -106,7 +109,7 @@ export function useWriteForm<E extends Endpoint, V extends FieldValues>(
   useHolding(isDirty);
   useEffect(() => {
     // Given back after the first showing, so that it counts as changed beside what is saved.
-    if (before !== undefined) form.reset(before, { keepDefaultValues: true });
+    if (before !== undefined) form.reset(before, { ...ALL, keepDefaultValues: true });
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it is opened
   }, []);
   // Whether leaving it now would lose something; what is on its way to the server would not be.
@@ -134,7 +137,7 @@ export function useWriteForm<E extends Endpoint, V extends FieldValues>(
     const result = await write.mutateAsync(toInput(given)).catch(refused);
     if (!result) return;
     settled();
-    form.reset(given);
+    form.reset(given, ALL);
     onSaved?.(result);
   };
   return {
@@ -151,7 +154,7 @@ export function useWriteForm<E extends Endpoint, V extends FieldValues>(
     begun,
     startOver: () => {
       settled();
-      form.reset(values);
+      form.reset(values, ALL);
     },
     set: form.setValue,
     values: form.getValues,

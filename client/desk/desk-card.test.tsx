@@ -54,9 +54,7 @@ test('handed back, it asks for no day', async () => {
   const { user } = show();
   await user.click(screen.getByText('Later'));
   await user.click(screen.getByText('When there is room'));
-  await waitFor(() =>
-    expect(server.sent(putOff)).toEqual([{ itemKey: 'beat:1', until: null }]),
-  );
+  await waitFor(() => expect(server.sent(putOff)).toEqual([{ itemKey: 'beat:1', until: null }]));
 });
 
 test.each([
@@ -73,7 +71,5 @@ test('without a phone it offers another way, and swaps to it', async () => {
   expect(screen.getByText('No phone for Teodora Vance.')).toBeTruthy();
   expect(screen.queryByText('Call')).toBeNull();
   await user.click(screen.getByText('Text instead'));
-  await waitFor(() =>
-    expect(server.sent(swapItem)).toEqual([{ itemKey: 'beat:1', kind: 'text' }]),
-  );
+  await waitFor(() => expect(server.sent(swapItem)).toEqual([{ itemKey: 'beat:1', kind: 'text' }]));
 });

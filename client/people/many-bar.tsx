@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { Body, Button } from '@/client/ui';
 import type { Who } from '@/contract/filters';
-import { plural } from '@/core/time';
+import { figure, plural } from '@/core/time';
 
 import { ChangeForm } from './change-form';
 import { ExportForm } from './export-form';
@@ -33,7 +33,7 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
       <View className="flex-row items-center gap-2">
         <Body className="flex-1 font-sans-semibold">{`${plural(people, 'person', 'people')} chosen`}</Body>
         {people < all ? (
-          <Button weight="quiet" label={`Choose all ${all}`} onPress={onAll} />
+          <Button weight="quiet" label={`Choose all ${figure(all)}`} onPress={onAll} />
         ) : null}
         <Button weight="quiet" label="Done" onPress={onClear} />
       </View>

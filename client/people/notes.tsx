@@ -2,16 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useTypedText, useWrite, useWriteForm } from '@/client/api';
-import {
-  Body,
-  Button,
-  DateField,
-  Editing,
-  Field,
-  SaveBar,
-  Soft,
-  TextField,
-} from '@/client/ui';
+import { Body, Button, DateField, Editing, Field, SaveBar, Soft, TextField } from '@/client/ui';
 import { addNote, editNote, removeNote, type Note } from '@/contract/story';
 import { shortDate, type PlainDate } from '@/core/time';
 

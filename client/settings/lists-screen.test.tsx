@@ -79,7 +79,7 @@ test('a new entry is added; what is refused stands at its field', async () => {
   await type('A new role', 'Friends');
   await press('Add');
   await screen.findByText('Added Friends');
-  expect(screen.getByLabelText('A new role')).toHaveProperty('value', '');
+  await waitFor(() => expect(screen.getByLabelText('A new role')).toHaveProperty('value', ''));
   expect(server.sent(addEntry)).toEqual([{ name: 'Friend' }, { name: 'Friends' }]);
 });
 

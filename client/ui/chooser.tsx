@@ -67,7 +67,7 @@ export function Chooser<Item extends Choosable>(props: Props<Item>) {
         autoFocus={autoFocus}
         {...combobox}
       />
-      <View nativeID={`${id}list`} role={'listbox' as 'list'} aria-label={label}>
+      <View nativeID={`${id}list`} role={'listbox' as 'list'} aria-label="Found">
         {shown.map((item, at) => (
           <Pressable
             key={item.id}

@@ -1,0 +1,216 @@
+import { listCadences } from '@/contract/cadences';
+import {
+  cancelTrial,
+  getAhead,
+  getConsistency,
+  makeTrial,
+  readTrial,
+  startTrial,
+  type Outlook,
+} from '@/contract/planner';
+import { getSettings } from '@/contract/settings';
+import { addDays, plainDate } from '@/core/time';
+import { gone } from '@/testing/router';
+import * as sample from '@/testing/samples';
+import {
+  choose,
+  fakeServer,
+  NEVER,
+  press,
+  refusal,
+  screen,
+  show,
+  TODAY,
+  type,
+  UNREACHABLE,
+  waitFor,
+  within,
+} from '@/testing/screen';
+
+import { AheadScreen } from './ahead-screen';
+
+const outlook = (change: Partial<Outlook> = {}): Outlook => ({
+  capacity: 8,
+  promises: 240,
+  overdue: 0,
+  weeks: Array.from({ length: 13 }, (_, n) => ({
+    monday: addDays(TODAY, 7 * n),
+    asked: 10 + n,
+    keepers: 5,
+    capacity: 40,
+  })),
+  slips: [],
+  slipCount: 0,
+  letGo: 0,
+  letGoFirst: [],
+  leastCapacity: 6,
+  unkeepable: 0,
+  ...change,
+});
+
+const prepared = (change: Partial<Outlook> = {}) =>
+  fakeServer()
+    .answer(getAhead, { ...outlook(change), today: TODAY })
+    .answer(getConsistency, { weeks: [] })
+    .answer(getSettings, sample.settings())
+    .answer(listCadences, { cadences: [sample.cadence()] });
+
+const open = async (change: Partial<Outlook> = {}) => {
+  const server = prepared(change);
+  show(<AheadScreen />);
+  await screen.findByText('What if');
+  await screen.findByLabelText('Inner, every');
+  return server;
+};
+
+test('on its way, and away', async () => {
+  const server = prepared().reply(getAhead, NEVER);
+  const { unmount } = show(<AheadScreen />);
+  expect(screen.getByText('One moment')).toBeTruthy();
+  unmount();
+  server.reply(getAhead, UNREACHABLE);
+  show(<AheadScreen />);
+  await screen.findByText(/can’t be reached/);
+});
+
+test.each([
+  [{}, 'You can keep all 240 promises', '6 touches a working day would already do; you allow 8.'],
+  [
+    { slipCount: 12, leastCapacity: 11 },
+    'You can keep all but 12 of 240 promises',
+    '11 touches a working day is the least at which no further promise is broken; you allow 8.',
+  ],
+])('whether the promises can be kept stands at the top (%#)', async (change, title, room) => {
+  await open(change);
+  expect(screen.getByRole('heading', { name: title })).toBeTruthy();
+  expect(screen.getByText(room)).toBeTruthy();
+  await press('Change my days');
+  expect(gone).toEqual(['/more']);
+});
+
+test('without a promise nothing is weighed', async () => {
+  await open({ promises: 0 });
+  expect(screen.getByRole('heading', { name: 'Nothing is promised yet' })).toBeTruthy();
+  expect(screen.queryByText('Change my days')).toBeNull();
+});
+
+test('who slips leads to their sheet; what finds no day says why', async () => {
+  await open({
+    slipCount: 3,
+    slips: [{ personId: sample.id(2), name: 'Bo Birch', on: plainDate('2026-12-04') }],
+    letGo: 1,
+    letGoFirst: [
+      {
+        personId: sample.id(3),
+        name: 'Wen Ito',
+        kind: 'card',
+        on: plainDate('2026-12-24'),
+        cadence: 'Year',
+        why: 'The days around are full.',
+      },
+    ],
+  });
+  const slip = screen.getByRole('link', { name: /Bo Birch/ });
+  expect(slip.getAttribute('href')).toBe(`/people/${sample.id(2)}`);
+  expect(screen.getByText('and 2 more')).toBeTruthy();
+  await press('Show them');
+  expect(screen.getByText('Year. The days around are full.')).toBeTruthy();
+});
+
+test('the load is drawn, and there in figures', async () => {
+  await open();
+  expect(
+    screen.getByRole('img', {
+      name: 'Touches a week for 13 weeks: at most 27, against room for 40.',
+    }),
+  ).toBeTruthy();
+  await press('In figures');
+  const rows = within(screen.getByRole('table')).getAllByRole('row');
+  expect(rows[1]!.textContent).toBe('Nov 231051540');
+});
+
+test('the year ahead is asked for', async () => {
+  const server = await open();
+  await press('52 weeks', 'radio');
+  await waitFor(() =>
+    expect(server.asked.some(({ path }) => path === '/api/ahead?weeks=52')).toBe(true),
+  );
+});
+
+test('the weeks behind are counted by kind', async () => {
+  const weeks = [
+    {
+      monday: plainDate('2026-11-16'),
+      planned: 9,
+      made: 7,
+      letGo: 1,
+      kinds: [
+        { kind: 'card', made: 2 },
+        { kind: 'call', made: 5 },
+      ],
+    },
+  ];
+  prepared().answer(getConsistency, { weeks });
+  show(<AheadScreen />);
+  await screen.findByText(
+    '7 touches made in 13 weeks, 1 let go. What was neither was planned anew.',
+  );
+  expect(screen.getByText('call 5, card 2')).toBeTruthy();
+});
+
+describe('what if', () => {
+  const id = sample.id(99);
+
+  test('wishes are worked out, told beside what is, and made so', async () => {
+    const server = await open({ slipCount: 12 });
+    server
+      .answer(startTrial, { id })
+      .answer(readTrial, { state: 'done', outlook: outlook({ slipCount: 0 }) });
+    await type('Touches a working day', '11');
+    await type('Inner, every', '90');
+    await type('Time off from', 'Dec 24');
+    await type('until', 'Dec 26');
+    await screen.findByText(/^None of 240 promises would run out, instead of 12\./);
+    const trial = {
+      capacity: 11,
+      circles: { [sample.id(90)]: 90 },
+      daysOff: ['2026-12-24', '2026-12-25', '2026-12-26'],
+    };
+    expect(server.sent(startTrial).at(-1)).toEqual({ trial, weeks: 13 });
+    await press('Make it so');
+    await waitFor(() => expect(server.sent(makeTrial)).toEqual([{ trial }]));
+    await waitFor(() => expect(screen.queryByText('Make it so')).toBeNull());
+  });
+
+  test('a start can be tried, and what takes long called off', async () => {
+    const server = await open();
+    server
+      .answer(startTrial, { id })
+      .answer(readTrial, { state: 'running', done: 2, of: 9 })
+      .answer(cancelTrial, { cancelled: true });
+    await choose('Begin with everybody', 'Quarterly');
+    await screen.findByText('Plans worked out: 2 of 9');
+    expect(server.sent(startTrial).at(-1)).toEqual({
+      trial: { join: { cadenceId: sample.id(40), who: { filter: {} }, perDay: 3 } },
+      weeks: 13,
+    });
+    await press('Call it off');
+    await waitFor(() => expect(screen.queryByText(/^Plans worked out/)).toBeNull());
+    expect(server.sent(cancelTrial)).toHaveLength(1);
+  });
+
+  test('what can’t be worked out says why', async () => {
+    const server = await open();
+    server.refuse(startTrial, refusal('The cadence is gone.'));
+    await type('Touches a working day', '3');
+    await screen.findByText('The cadence is gone.');
+  });
+
+  test('wishing for what is already so asks for nothing', async () => {
+    const server = await open();
+    await type('Touches a working day', '8');
+    await type('Inner, every', '60');
+    await new Promise((done) => setTimeout(done, 500));
+    expect(server.sent(startTrial)).toEqual([]);
+  });
+});
