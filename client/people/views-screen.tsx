@@ -1,8 +1,20 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Fault, Field, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
+import { useRead, useWrite, useWriteForm } from '@/client/api';
+import {
+  Body,
+  Button,
+  Editing,
+  Fault,
+  Linked,
+  Page,
+  SaveBar,
+  Soft,
+  TextField,
+  Title,
+  Waiting,
+} from '@/client/ui';
 import { changeView, listViews, orderViews, removeView, type SavedView } from '@/contract/views';
 import { plural } from '@/core/time';
 
@@ -32,66 +44,83 @@ export function ViewsScreen() {
   );
 }
 
-function ViewRow({ view, at, ids }: { view: SavedView; at: number; ids: string[] }) {
+interface RowProps {
+  view: SavedView;
+  at: number;
+  ids: string[];
+}
+
+function ViewRow({ view, at, ids }: RowProps) {
+  const [naming, setNaming] = useState(false);
+  const { name, people, pinned, hidden, warnings } = view;
+  const about = [plural(people, 'person', 'people'), pinned && 'pinned', hidden && 'hidden'];
+  return (
+    <View role="listitem" className="gap-1 border-b border-line py-2">
+      {naming ? (
+        <Rename view={view} onClose={() => setNaming(false)} />
+      ) : (
+        <Body className={hidden ? 'text-soft' : ''}>
+          {[name, ...about].filter(Boolean).join(', ')}
+        </Body>
+      )}
+      {warnings.map((warning) => (
+        <Fault key={warning}>{warning}</Fault>
+      ))}
+      <Acts view={view} at={at} ids={ids} onName={() => setNaming(true)} />
+    </View>
+  );
+}
+
+function Rename({ view, onClose }: { view: SavedView; onClose: () => void }) {
+  const form = useWriteForm(changeView, {
+    values: { name: view.name },
+    toInput: (body: { name: string }) => ({ params: { id: view.id }, body }),
+    onSaved: onClose,
+    keepAs: `view ${view.id}`,
+  });
+  return (
+    <Editing>
+      <TextField of={form} name="name" label="Name" autoFocus onSubmitEditing={form.submit} />
+      <SaveBar form={form} onClose={onClose} />
+    </Editing>
+  );
+}
+
+function Acts({ view, at, ids, onName }: RowProps & { onName: () => void }) {
   const change = useWrite(changeView);
   const order = useWrite(orderViews);
   const remove = useWrite(removeView);
-  const [name, setName] = useState<string | null>(null);
-  const params = { id: view.id };
+  const { id, name, pinned, hidden } = view;
+  const params = { id };
   const up = () => {
     const next = [...ids];
     next.splice(at - 1, 2, ids[at]!, ids[at - 1]!);
     order.mutate({ body: { ids: next } });
   };
+  const pin = pinned ? 'Unpin' : 'Pin';
+  const hide = hidden ? 'Show' : 'Hide';
   return (
-    <View role="listitem" className="gap-1 border-b border-line py-2">
-      {name === null ? (
-        <Body className={view.hidden ? 'text-soft' : ''}>
-          {`${view.name}, ${plural(view.people, 'person', 'people')}${view.pinned ? ', pinned' : ''}${view.hidden ? ', hidden' : ''}`}
-        </Body>
-      ) : (
-        <View className="flex-row items-end gap-2">
-          <Field label="Name" className="flex-1" value={name} onChangeText={setName} autoFocus />
-          <Button
-            label="Keep"
-            onPress={() =>
-              change.mutate({ params, body: { name } }, { onSuccess: () => setName(null) })
-            }
-          />
-        </View>
-      )}
-      {view.warnings.map((warning) => (
-        <Fault key={warning}>{warning}</Fault>
-      ))}
-      <View className="-ml-2 flex-row flex-wrap">
-        <Button
-          weight="quiet"
-          label="Rename"
-          spoken={`Rename ${view.name}`}
-          onPress={() => setName(view.name)}
-        />
-        <Button
-          weight="quiet"
-          label={view.pinned ? 'Unpin' : 'Pin'}
-          spoken={`${view.pinned ? 'Unpin' : 'Pin'} ${view.name}`}
-          onPress={() => change.mutate({ params, body: { pinned: !view.pinned } })}
-        />
-        <Button
-          weight="quiet"
-          label={view.hidden ? 'Show' : 'Hide'}
-          spoken={`${view.hidden ? 'Show' : 'Hide'} ${view.name}`}
-          onPress={() => change.mutate({ params, body: { hidden: !view.hidden } })}
-        />
-        {at > 0 ? (
-          <Button weight="quiet" label="Up" spoken={`Move ${view.name} up`} onPress={up} />
-        ) : null}
-        <Button
-          weight="quiet"
-          label="Take away"
-          spoken={`Take ${view.name} away`}
-          onPress={() => remove.mutate({ params })}
-        />
-      </View>
+    <View className="-ml-2 flex-row flex-wrap">
+      <Button weight="quiet" label="Rename" spoken={`Rename ${name}`} onPress={onName} />
+      <Button
+        weight="quiet"
+        label={pin}
+        spoken={`${pin} ${name}`}
+        onPress={() => change.mutate({ params, body: { pinned: !pinned } })}
+      />
+      <Button
+        weight="quiet"
+        label={hide}
+        spoken={`${hide} ${name}`}
+        onPress={() => change.mutate({ params, body: { hidden: !hidden } })}
+      />
+      {at > 0 ? <Button weight="quiet" label="Up" spoken={`Move ${name} up`} onPress={up} /> : null}
+      <Button
+        weight="quiet"
+        label="Take away"
+        spoken={`Take ${name} away`}
+        onPress={() => remove.mutate({ params })}
+      />
     </View>
   );
 }

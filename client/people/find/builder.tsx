@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { about, call, useRead, useWrite, type CallFault } from '@/client/api';
-import { Body, Button, Fault, Field, Heading, Overlay, Soft } from '@/client/ui';
+import { about, call, useRead, useWriteForm, type CallFault } from '@/client/api';
+import { Body, Button, Fault, Heading, Overlay, SaveBar, Soft, TextField } from '@/client/ui';
 import type { PeopleFilter, PeopleSort } from '@/contract/filters';
 import { readLists } from '@/contract/lists';
 import { countPeople, listFacts } from '@/contract/people';
@@ -89,23 +89,17 @@ interface KeepProps {
 }
 
 function KeepAsView({ filter, sort, usable }: KeepProps) {
-  const [name, setName] = useState('');
-  const save = useWrite(saveView);
+  const form = useWriteForm(saveView, {
+    values: { name: '' },
+    toInput: ({ name }: { name: string }) => ({ body: { name, filter, sort } }),
+    onSaved: () => form.startOver(),
+  });
   if (!usable || Object.keys(filter).length === 0) return null;
   return (
     <View className="gap-2">
       <Heading>Keep it as a view</Heading>
-      <View className="flex-row items-end gap-2">
-        <Field label="Its name" className="flex-1" value={name} onChangeText={setName} />
-        <Button
-          label="Keep"
-          disabled={name.trim() === '' || save.isPending}
-          onPress={() =>
-            save.mutate({ body: { name, filter, sort } }, { onSuccess: () => setName('') })
-          }
-        />
-      </View>
-      {save.error ? <Fault>{save.error.message}</Fault> : null}
+      <TextField of={form} name="name" label="Its name" />
+      <SaveBar form={form} onlyChanged />
     </View>
   );
 }

@@ -1,0 +1,77 @@
+import { fireEvent } from '@testing-library/react';
+import { View } from 'react-native';
+
+import { cancelWork, getWork } from '@/contract/history';
+import { getSettings, moveClock } from '@/contract/settings';
+import { plainDate } from '@/core/time';
+import { gone } from '@/testing/router';
+import * as sample from '@/testing/samples';
+import { fakeServer, press, screen, show, waitFor, widen } from '@/testing/screen';
+
+import { Chrome } from './chrome';
+
+const open = (demo = false) => {
+  const server = fakeServer()
+    .answer(getSettings, { ...sample.settings(), demo })
+    .answer(getWork, { work: null });
+  show(
+    <Chrome>
+      <View />
+    </Chrome>,
+  );
+  return server;
+};
+
+test('the places are links, and the one that is open says so', () => {
+  open();
+  const desk = screen.getByRole('link', { name: 'Desk' });
+  expect([desk.getAttribute('href'), desk.getAttribute('aria-current')]).toEqual(['/', 'page']);
+  expect(screen.getByRole('link', { name: 'People' }).getAttribute('aria-current')).toBeNull();
+});
+
+test('keys lead about, but not while somebody is typing', () => {
+  open();
+  fireEvent.keyDown(document.body, { key: '/' });
+  fireEvent.keyDown(document.body, { key: 'n' });
+  fireEvent.keyDown(document.body, { key: 'n', ctrlKey: true });
+  const field = document.body.appendChild(document.createElement('input'));
+  fireEvent.keyDown(field, { key: 'n' });
+  field.remove();
+  expect(gone).toEqual(['/people?find=1', '/people/add']);
+});
+
+test('the keys are listed on asking', async () => {
+  open();
+  fireEvent.keyDown(document.body, { key: '?' });
+  expect(screen.getByText('Search people')).toBeTruthy();
+  await press('Close');
+  expect(screen.queryByText('Search people')).toBeNull();
+});
+
+test('what works for long says how far it is in every window, and is called off', async () => {
+  const server = open();
+  server
+    .answer(getWork, { work: { what: 'Importing fair.csv', done: 7_400, of: 20_000 } })
+    .answer(cancelWork, { cancelled: true });
+  window.dispatchEvent(new Event('visibilitychange'));
+  fireEvent(document, new Event('visibilitychange'));
+  await screen.findByText('Importing fair.csv: 7,400 of 20,000');
+  await press('Call it off');
+  await waitFor(() => expect(server.sent(cancelWork)).toHaveLength(1));
+});
+
+test('in the demo the day can be moved, elsewhere not', async () => {
+  const server = open(true).answer(moveClock, { today: plainDate('2026-11-24') });
+  await screen.findByText('Demo: Mon, November 23');
+  const before = server.asked.length;
+  await press('A week on');
+  await waitFor(() => expect(server.sent(moveClock)).toEqual([{ days: 7 }]));
+  // Everything is another day: all that is shown is read again.
+  await waitFor(() => expect(server.asked.length).toBeGreaterThan(before + 1));
+});
+
+test('with room the places stand at the side', () => {
+  widen();
+  open();
+  expect(screen.getAllByRole('link')).toHaveLength(5);
+});
