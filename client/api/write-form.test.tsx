@@ -16,7 +16,8 @@ import {
   waitFor,
 } from '@/testing/screen';
 
-import { placeOf, useWriteForm } from './write-form';
+import { placeOf } from './form-faults';
+import { useWriteForm } from './write-form';
 
 interface Job {
   name: string;

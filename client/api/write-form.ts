@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import {
-  set,
   useForm,
   type Control,
   type DefaultValues,
@@ -12,8 +11,9 @@ import {
 
 import type { CallFault } from '@/contract/call';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
-import { faultsOf, inWords, type FieldFault } from '@/contract/faults';
+import { faultsOf } from '@/contract/faults';
 
+import { errorsOf, flat, WHOLE } from './form-faults';
 import { useWrite } from './queries';
 import { dropTyped, keepTyped, typedBefore, useHolding } from './typed';
 
@@ -52,33 +52,6 @@ interface Options<E extends Endpoint, V extends FieldValues> {
 
 /** What is put back is put back whole, also where something was typed. */
 const ALL = { keepDirtyValues: false };
-
-/** Where faults stand that no field on the screen is about. */
-const WHOLE = 'whole';
-
-/** The name of the field on the screen that a fault belongs to: itself, what it is in, or a part of it. */
-export function placeOf(field: string, shown: ReadonlySet<string>): string | null {
-  if (shown.has(field)) return field;
-  const around = [...shown].filter((name) => field.startsWith(`${name}.`));
-  if (around.length > 0) return around.sort((a, b) => b.length - a.length)[0]!;
-  return [...shown].find((name) => field !== '' && name.startsWith(`${field}.`)) ?? null;
-}
-
-/** Faults as react-hook-form keeps them, each at its place on the screen. */
-function errorsOf(fields: readonly FieldFault[], message: string, shown: ReadonlySet<string>) {
-  const errors = {};
-  const homeless: FieldFault[] = [];
-  for (const fault of fields) {
-    const place = placeOf(fault.field, shown);
-    if (place) set(errors, place, { type: 'refused', message: fault.message });
-    else homeless.push(fault);
-  }
-  if (homeless.length > 0 || fields.length === 0) {
-    const words = fields.length > 1 ? homeless.map(inWords).join(' ') : message;
-    set(errors, WHOLE, { type: 'refused', message: words });
-  }
-  return errors as FieldErrors;
-}
 
 /**
  * A form that writes through an endpoint. It refuses what the schema of the endpoint refuses, in the
@@ -159,15 +132,4 @@ export function useWriteForm<E extends Endpoint, V extends FieldValues>(
     set: form.setValue,
     values: form.getValues,
   };
-}
-
-/** Nested errors by their names: { "phones.1.value": "…" }. */
-function flat(errors: object, before = ''): Record<string, string> {
-  return Object.entries(errors).reduce<Record<string, string>>((all, [key, error]) => {
-    if (!error) return all;
-    const { type, message } = error as { type?: unknown; message?: unknown };
-    return typeof type === 'string' && typeof message === 'string'
-      ? { ...all, [before + key]: message }
-      : { ...all, ...flat(error as object, `${before}${key}.`) };
-  }, {});
 }

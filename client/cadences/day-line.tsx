@@ -1,13 +1,15 @@
-import { createElement, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Line, Rect } from 'react-native-svg';
 
 import { Caption, colour, Drawing, KindShape } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
-import { dayLine, movedTiming, timingWords, type Rhythm, type Timing } from '@/core/cadences';
+import { dayLine, timingWords, type Rhythm, type Timing } from '@/core/cadences';
 import type { WorkCalendar } from '@/core/calendar';
 import { monthName, type DayNumber } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
+
+import { Handle } from './day-line-handle';
 
 const HEIGHT = 84;
 const AXIS = 38;
@@ -18,6 +20,7 @@ const LABEL_ROOM = 44;
 const AGAIN_ROOM = 130;
 
 type Shown = Omit<Rhythm, 'beats'> & { beats: readonly Beat[] };
+type Drawn = ReturnType<typeof dayLine<Shown['beats'][number]>>;
 
 interface Props {
   cadence: Shown;
@@ -29,109 +32,46 @@ interface Props {
   onOpen?: (beatId: string) => void;
 }
 
+/** What is drawn, and where the days lie in it. */
+interface Scaled {
+  line: Drawn;
+  width: number;
+  x: (at: number) => number;
+}
+
 /** A cadence to scale: this round in ink, the next one in outline on a tint, or the year it makes. */
 export function DayLine({ cadence, start, calendar, ...editing }: Props) {
   const line = dayLine(cadence, start, calendar);
-  const { marks, days, againFrom, months } = line;
   const [width, setWidth] = useState(0);
-  const scale = (at: number) => EDGE + (at / days) * (width - 2 * EDGE);
-  const atEnd = againFrom !== null && scale(againFrom) > width - AGAIN_ROOM;
+  const x = (at: number) => EDGE + (at / line.days) * (width - 2 * EDGE);
+  const scaled = { line, width, x };
   const spoken = cadence.beats
     .map((b) => `${KIND_WORDS[b.kind].noun} ${timingWords(b.timing)}`)
     .join(', ');
-  let free = -Infinity;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <Drawing label={spoken || 'No beats yet'} height={HEIGHT}>
         {() => (
           <>
-            {againFrom === null ? null : (
-              <Rect
-                x={scale(againFrom) - 10}
-                y={4}
-                width={width - scale(againFrom) + 10}
-                height={HEIGHT - 8}
-                fill={colour('paper')}
-              />
-            )}
-            {months.map(({ at, month }) => (
-              <Line
-                key={month}
-                x1={scale(at)}
-                x2={scale(at)}
-                y1={AXIS - 14}
-                y2={AXIS + 14}
-                stroke={colour('line')}
-              />
-            ))}
-            {months.map(({ at, month }) => (
-              <Caption key={month} x={scale(at) + 4} y={AXIS + 36}>
-                {width > 600 ? monthName(month).slice(0, 3) : monthName(month).charAt(0)}
-              </Caption>
-            ))}
-            <Line
-              x1={scale(0)}
-              x2={scale(againFrom ?? days)}
-              y1={AXIS}
-              y2={AXIS}
-              stroke={colour('ink')}
-            />
-            {againFrom === null ? null : (
-              <Line
-                x1={scale(againFrom)}
-                x2={scale(days)}
-                y1={AXIS}
-                y2={AXIS}
-                stroke={colour('edge')}
-              />
-            )}
-            {marks.map(({ beat, at, again }) => (
-              <KindShape
-                key={`${beat.id}${again}`}
-                kind={beat.kind}
-                x={scale(at)}
-                y={AXIS}
-                r={6}
-                fill={colour(again || beat.way === 'auto' ? 'sheet' : 'ink')}
-                stroke={colour(again ? 'edge' : 'ink')}
-              />
-            ))}
-            {againFrom === null ? null : (
-              <Caption
-                x={atEnd ? width : scale(againFrom) - 6}
-                y={15}
-                anchor={atEnd ? 'end' : 'start'}
-              >{`again from day ${againFrom + 1}`}</Caption>
-            )}
-            {months.length > 0
-              ? null
-              : marks.map(({ beat, at, again }) => {
-                  const x = scale(at);
-                  if (x < free) return null;
-                  free = x + LABEL_ROOM;
-                  const edge = x < 24 ? 'start' : x > width - 24 ? 'end' : 'middle';
-                  return (
-                    <Caption
-                      key={`${beat.id}${again}`}
-                      x={edge === 'start' ? x - 6 : edge === 'end' ? x + 8 : x}
-                      y={AXIS + 36}
-                      anchor={edge}
-                    >{`day ${at + 1}`}</Caption>
-                  );
-                })}
+            <Again {...scaled} />
+            <Months {...scaled} />
+            <Axis {...scaled} />
+            <Marks {...scaled} />
+            {line.months.length > 0 ? null : <Days {...scaled} />}
           </>
         )}
       </Drawing>
       {editing.onMove && width > 0
-        ? marks
+        ? line.marks
             .filter(({ again }) => !again)
             .map(({ beat, at }) => (
               <Handle
                 key={beat.id}
                 nth={cadence.beats.findIndex(({ id }) => id === beat.id) + 1}
                 beat={beat}
-                x={scale(at)}
-                pixelsADay={(width - 2 * EDGE) / days}
+                x={x(at)}
+                y={AXIS}
+                pixelsADay={(width - 2 * EDGE) / line.days}
                 open={editing.openId === beat.id}
                 onMove={editing.onMove!}
                 onOpen={() => editing.onOpen?.(beat.id)}
@@ -142,67 +82,80 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
   );
 }
 
-interface HandleProps {
-  nth: number;
-  beat: Beat;
-  x: number;
-  pixelsADay: number;
-  open: boolean;
-  onMove: (beatId: string, timing: Timing) => void;
-  onOpen: () => void;
+/** The next round, on a tint. */
+function Again({ line: { againFrom }, width, x }: Scaled) {
+  if (againFrom === null) return null;
+  const from = x(againFrom);
+  const atEnd = from > width - AGAIN_ROOM;
+  return (
+    <>
+      <Rect
+        x={from - 10}
+        y={4}
+        width={width - from + 10}
+        height={HEIGHT - 8}
+        fill={colour('paper')}
+      />
+      <Caption x={atEnd ? width : from - 6} y={15} anchor={atEnd ? 'end' : 'start'}>
+        {`again from day ${againFrom + 1}`}
+      </Caption>
+    </>
+  );
 }
 
-/** What is held, with the scale of the line when it was taken: the line grows as it is pulled. */
-interface Grip {
-  x: number;
-  timing: Timing;
-  moved: boolean;
-  scale: number;
+const Months = ({ line: { months }, width, x }: Scaled) =>
+  months.flatMap(({ at, month }) => [
+    <Line
+      key={`line ${month}`}
+      x1={x(at)}
+      x2={x(at)}
+      y1={AXIS - 14}
+      y2={AXIS + 14}
+      stroke={colour('line')}
+    />,
+    <Caption key={month} x={x(at) + 4} y={AXIS + 36}>
+      {width > 600 ? monthName(month).slice(0, 3) : monthName(month).charAt(0)}
+    </Caption>,
+  ]);
+
+function Axis({ line: { againFrom, days }, x }: Scaled) {
+  const upright = { y1: AXIS, y2: AXIS };
+  return (
+    <>
+      <Line x1={x(0)} x2={x(againFrom ?? days)} {...upright} stroke={colour('ink')} />
+      {againFrom === null ? null : (
+        <Line x1={x(againFrom)} x2={x(days)} {...upright} stroke={colour('edge')} />
+      )}
+    </>
+  );
 }
 
-const STEPS: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1 };
-const PRESS_PX = 4;
+const Marks = ({ line: { marks }, x }: Scaled) =>
+  marks.map(({ beat, at, again }) => (
+    <KindShape
+      key={`${beat.id}${again}`}
+      kind={beat.kind}
+      x={x(at)}
+      y={AXIS}
+      r={6}
+      fill={colour(again || beat.way === 'auto' ? 'sheet' : 'ink')}
+      stroke={colour(again ? 'edge' : 'ink')}
+    />
+  ));
 
-/** A beat that is taken along the line with a finger, a mouse, or the arrow keys. */
-function Handle({ nth, beat, x, pixelsADay, open, onMove, onOpen }: HandleProps) {
-  const [grip, setGrip] = useState<Grip | null>(null);
-  const move = (timing: Timing, days: number) => {
-    const next = movedTiming(timing, days);
-    if (next) onMove(beat.id, next);
-  };
-  return createElement('button', {
-    type: 'button',
-    'aria-label': `Beat ${nth}, ${KIND_WORDS[beat.kind].noun} ${timingWords(beat.timing)}`,
-    title: 'Drag it along the days, or use the arrow keys; with Shift by a week',
-    'aria-pressed': open,
-    className:
-      'absolute h-[44px] w-[28px] cursor-ew-resize touch-none rounded border border-transparent bg-transparent hover:border-edge focus:border-sea',
-    style: { left: x - 14, top: AXIS - 22, borderColor: open ? 'rgb(var(--sea))' : undefined },
-    onPointerDown: (event: PointerEvent) => {
-      setGrip({ x: event.clientX, timing: beat.timing, moved: false, scale: pixelsADay });
-      (event.target as Element).setPointerCapture(event.pointerId);
-    },
-    onPointerMove: (event: PointerEvent) => {
-      if (!grip) return;
-      const by = event.clientX - grip.x;
-      if (!grip.moved && Math.abs(by) < PRESS_PX) return;
-      if (!grip.moved) setGrip({ ...grip, moved: true });
-      move(grip.timing, Math.round(by / grip.scale));
-    },
-    onPointerUp: () => {
-      if (grip && !grip.moved) onOpen();
-      setGrip(null);
-    },
-    onPointerCancel: () => setGrip(null),
-    onKeyDown: (event: KeyboardEvent) => {
-      const step = STEPS[event.key];
-      if (event.key === 'Enter' || event.key === ' ') {
-        event.preventDefault();
-        onOpen();
-      } else if (step) {
-        event.preventDefault();
-        move(beat.timing, step * (event.shiftKey ? 7 : 1));
-      }
-    },
+/** The days of the beats, as far as their lettering has room. */
+function Days({ line: { marks }, width, x }: Scaled) {
+  let free = -Infinity;
+  return marks.map(({ beat, at, again }) => {
+    const left = x(at);
+    if (left < free) return null;
+    free = left + LABEL_ROOM;
+    const edge = left < 24 ? 'start' : left > width - 24 ? 'end' : 'middle';
+    const shift = { start: -6, end: 8, middle: 0 }[edge];
+    return (
+      <Caption key={`${beat.id}${again}`} x={left + shift} y={AXIS + 36} anchor={edge}>
+        {`day ${at + 1}`}
+      </Caption>
+    );
   });
 }

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import { Button, Heading, Linked, Soft, Body } from '@/client/ui';
+import { Body, Button, Heading, Linked, Soft, Waiting } from '@/client/ui';
+import type { CallOutput } from '@/contract/endpoint';
 import {
   listEnrolments,
   pauseEnrolments,
@@ -16,30 +17,22 @@ import { Resume } from './resume';
 
 const PAGE = 100;
 
-/** Who is on a cadence and what comes next for each; all of them can be paused, resumed or taken off. */
-export function PeopleOn({
-  id,
-  calendar,
-  today,
-}: {
+type On = CallOutput<typeof listEnrolments>;
+
+interface Props {
   id: string;
   calendar: boolean;
   today: PlainDate;
-}) {
+}
+
+/** Who is on a cadence and what comes next for each; all of them can be paused, resumed or taken off. */
+export function PeopleOn({ id, calendar, today }: Props) {
   const [open, setOpen] = useState(false);
-  const [resuming, setResuming] = useState(false);
   const list = useRead(
     listEnrolments,
     { params: { id }, query: { limit: PAGE } },
     { enabled: open, keepPrevious: true },
   );
-  const pause = useWrite(pauseEnrolments);
-  const resume = useWrite(resumeEnrolments);
-  const stop = useWrite(stopEnrolments);
-  const people = list.data?.people ?? [];
-  const ids = people.map(({ enrolmentId }) => enrolmentId);
-  const paused = people.filter(({ state }) => state === 'paused').map((p) => p.enrolmentId);
-  const all = list.data && list.data.total > PAGE ? `the ${PAGE} shown` : 'all';
   return (
     <View className="gap-1">
       <Button
@@ -49,56 +42,73 @@ export function PeopleOn({
         aria-expanded={open}
         onPress={() => setOpen(!open)}
       />
-      {open && list.data ? (
-        <View className="gap-1">
-          <Heading>
-            {`${plural(list.data.total, 'person', 'people')}${list.data.paused > 0 ? `, ${list.data.paused} paused` : ''}`}
-          </Heading>
-          {people.map((person) => (
-            <View
-              key={person.enrolmentId}
-              className="min-h-[44px] flex-row items-center gap-3 border-b border-line"
-            >
-              <Linked href={`/people/${person.personId}`} className="min-w-0 flex-1">
-                <Body numberOfLines={1}>{person.name}</Body>
-              </Linked>
-              <Soft>
-                {person.next
-                  ? `${KIND_WORDS[person.next.kind].noun} ${shortDate(person.next.day, today)}`
-                  : person.state}
-              </Soft>
+      {open ? (
+        <Waiting query={list}>
+          {(on) => (
+            <View className="gap-1">
+              <Heading>
+                {`${plural(on.total, 'person', 'people')}${on.paused > 0 ? `, ${on.paused} paused` : ''}`}
+              </Heading>
+              {on.people.map((person) => (
+                <OnIt key={person.enrolmentId} person={person} today={today} />
+              ))}
+              <ForAll on={on} calendar={calendar} />
             </View>
-          ))}
-          <View className="flex-row flex-wrap gap-2 pt-1">
-            <Button
-              label={`Pause ${all}`}
-              disabled={paused.length === ids.length || pause.isPending}
-              onPress={() => pause.mutate({ body: { ids } })}
-            />
-            {paused.length > 0 ? (
-              <Button label={`Resume ${all}`} onPress={() => setResuming(!resuming)} />
-            ) : null}
-            <Button
-              weight="quiet"
-              label={`Take ${all} off`}
-              disabled={ids.length === 0 || stop.isPending}
-              onPress={() => stop.mutate({ body: { ids, reason: '' } })}
-            />
-          </View>
-          {resuming ? (
-            <Resume
-              calendar={calendar}
-              busy={resume.isPending}
-              onResume={(mode) =>
-                resume.mutate(
-                  { body: { ids: paused, mode } },
-                  { onSuccess: () => setResuming(false) },
-                )
-              }
-            />
-          ) : null}
-        </View>
+          )}
+        </Waiting>
       ) : null}
     </View>
+  );
+}
+
+const OnIt = ({ person, today }: { person: On['people'][number]; today: PlainDate }) => (
+  <View className="min-h-[44px] flex-row items-center gap-3 border-b border-line">
+    <Linked href={`/people/${person.personId}`} className="min-w-0 flex-1">
+      <Body numberOfLines={1}>{person.name}</Body>
+    </Linked>
+    <Soft>
+      {person.next
+        ? `${KIND_WORDS[person.next.kind].noun} ${shortDate(person.next.day, today)}`
+        : person.state}
+    </Soft>
+  </View>
+);
+
+/** What can be done with all that are shown. */
+function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
+  const [resuming, setResuming] = useState(false);
+  const pause = useWrite(pauseEnrolments);
+  const resume = useWrite(resumeEnrolments);
+  const stop = useWrite(stopEnrolments);
+  const ids = on.people.map(({ enrolmentId }) => enrolmentId);
+  const paused = on.people.filter(({ state }) => state === 'paused').map((p) => p.enrolmentId);
+  const all = on.total > PAGE ? `the ${PAGE} shown` : 'all';
+  const done = { onSuccess: () => setResuming(false) };
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-2 pt-1">
+        <Button
+          label={`Pause ${all}`}
+          disabled={paused.length === ids.length || pause.isPending}
+          onPress={() => pause.mutate({ body: { ids } })}
+        />
+        {paused.length > 0 ? (
+          <Button label={`Resume ${all}`} onPress={() => setResuming(!resuming)} />
+        ) : null}
+        <Button
+          weight="quiet"
+          label={`Take ${all} off`}
+          disabled={ids.length === 0 || stop.isPending}
+          onPress={() => stop.mutate({ body: { ids, reason: '' } })}
+        />
+      </View>
+      {resuming ? (
+        <Resume
+          calendar={calendar}
+          busy={resume.isPending}
+          onResume={(mode) => resume.mutate({ body: { ids: paused, mode } }, done)}
+        />
+      ) : null}
+    </>
   );
 }

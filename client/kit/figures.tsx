@@ -1,6 +1,8 @@
 import { Rect } from 'react-native-svg';
 
-import { ChartFrame, colour, Table } from '@/client/ui';
+import { colour } from '@/client/ui';
+import { Table } from '@/client/ui/table';
+import { ChartFrame } from '@/client/ui/chart-frame';
 
 const CALLS = [
   { id: '1', name: 'Ana Lind', kind: 'call', fee: 1_200, day: '2026-11-23' },

@@ -1,11 +1,14 @@
+import type { ReactNode } from 'react';
+
 import { useRead } from '@/client/api';
 import { Field, Select } from '@/client/ui';
+import type { CallOutput } from '@/contract/endpoint';
 import { readLists } from '@/contract/lists';
 import { CHANNEL_WORDS, CHANNELS } from '@/core/people';
 
 import type { ChangeKind } from './change';
 
-interface ValueProps {
+interface Props {
   kind: ChangeKind;
   value: string;
   setValue: (value: string) => void;
@@ -13,84 +16,90 @@ interface ValueProps {
   setWhat: (what: string) => void;
 }
 
-/** What the change is to: the tag, the circle, the field and its value. */
-export function ChangeValue({ kind, value, setValue, what, setWhat }: ValueProps) {
-  const lists = useRead(readLists);
-  const { data } = lists;
-  const choose = (label: string, list: readonly { value: string; label: string }[]) => (
-    <Select
-      label={label}
-      value={value}
-      options={[{ value: '', label: 'Choose…' }, ...list]}
-      onChange={setValue}
-    />
+type Filling = Props & { lists: CallOutput<typeof readLists> | undefined };
+
+interface OneProps extends Filling {
+  label: string;
+  options: readonly { value: string; label: string }[];
+}
+
+const CHOOSE = { value: '', label: 'Choose…' };
+
+const One = ({ label, value, options, setValue }: OneProps) => (
+  <Select label={label} value={value} options={[CHOOSE, ...options]} onChange={setValue} />
+);
+
+const named = (entries: readonly { name: string; retired: boolean }[] = []) =>
+  entries.filter(({ retired }) => !retired).map(({ name }) => ({ value: name, label: name }));
+
+const text = (label: string) =>
+  function Words({ value, setValue }: Filling) {
+    return <Field label={label} value={value} onChangeText={setValue} />;
+  };
+
+const listed = (label: string, list: 'tag' | 'role' | 'standing' | 'source') =>
+  function Listed(props: Filling) {
+    return <One {...props} label={label} options={named(props.lists?.[list])} />;
+  };
+
+function Circle(props: Filling) {
+  const circles = (props.lists?.circle ?? [])
+    .filter(({ retired }) => !retired)
+    .map(({ id, name }) => ({ value: id, label: name }));
+  return (
+    <One {...props} label="Circle" options={[...circles, { value: 'none', label: 'No circle' }]} />
   );
-  const named = (entries: readonly { name: string; retired: boolean }[] = []) =>
-    entries.filter(({ retired }) => !retired).map(({ name }) => ({ value: name, label: name }));
-  switch (kind) {
-    case 'addTag':
-      return <Field label="Tag" value={value} onChangeText={setValue} />;
-    case 'removeTag':
-      return choose('Tag', named(data?.tag));
-    case 'addRole':
-      return <Field label="Role" value={value} onChangeText={setValue} />;
-    case 'removeRole':
-      return choose('Role', named(data?.role));
-    case 'circle':
-      return choose('Circle', [
-        ...(data?.circle ?? [])
-          .filter(({ retired }) => !retired)
-          .map(({ id, name }) => ({ value: id, label: name })),
-        { value: 'none', label: 'No circle' },
-      ]);
-    case 'standing':
-      return choose('Standing', named(data?.standing));
-    case 'source':
-      return choose('Came from', named(data?.source));
-    case 'promise':
-      return (
-        <Field
-          label="Days; empty for that of the circle"
-          inputMode="numeric"
-          value={value}
-          onChangeText={setValue}
-        />
-      );
-    case 'consent':
-      return (
-        <>
-          <Select
-            label="To what"
-            value={what}
-            options={[
-              { value: '', label: 'Choose…' },
-              ...CHANNELS.map((c) => ({ value: c as string, label: CHANNEL_WORDS[c] })),
-            ]}
-            onChange={setWhat}
-          />
-          {choose('Answer', [
-            { value: 'yes', label: 'Yes' },
-            { value: 'no', label: 'No' },
-            { value: 'none', label: 'Not asked' },
-          ])}
-        </>
-      );
-    case 'own':
-      return (
-        <>
-          <Select
-            label="Field"
-            value={what}
-            options={[
-              { value: '', label: 'Choose…' },
-              ...(data?.field ?? []).map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-            onChange={setWhat}
-          />
-          <Field label="Value; empty takes it away" value={value} onChangeText={setValue} />
-        </>
-      );
-    default:
-      return null;
-  }
+}
+
+const ANSWERS = [
+  { value: 'yes', label: 'Yes' },
+  { value: 'no', label: 'No' },
+  { value: 'none', label: 'Not asked' },
+];
+const WAYS = CHANNELS.map((channel) => ({
+  value: channel as string,
+  label: CHANNEL_WORDS[channel],
+}));
+
+const Consent = (props: Filling) => (
+  <>
+    <Select
+      label="To what"
+      value={props.what}
+      options={[CHOOSE, ...WAYS]}
+      onChange={props.setWhat}
+    />
+    <One {...props} label="Answer" options={ANSWERS} />
+  </>
+);
+
+function Own({ lists, what, setWhat, value, setValue }: Filling) {
+  const fields = (lists?.field ?? []).map(({ id, name }) => ({ value: id, label: name }));
+  return (
+    <>
+      <Select label="Field" value={what} options={[CHOOSE, ...fields]} onChange={setWhat} />
+      <Field label="Value; empty takes it away" value={value} onChangeText={setValue} />
+    </>
+  );
+}
+
+/** What each change wants to be told; one that is not here wants nothing. */
+const VALUES: Partial<Record<ChangeKind, (props: Filling) => ReactNode>> = {
+  addTag: text('Tag'),
+  removeTag: listed('Tag', 'tag'),
+  addRole: text('Role'),
+  removeRole: listed('Role', 'role'),
+  circle: Circle,
+  standing: listed('Standing', 'standing'),
+  source: listed('Came from', 'source'),
+  promise: text('Days; empty for that of the circle'),
+  consent: Consent,
+  own: Own,
+};
+
+/** What the change is to: the tag, the circle, the field and its value. */
+export function ChangeValue(props: Props) {
+  const lists = useRead(readLists).data;
+  const Value = VALUES[props.kind];
+  return Value ? <Value {...props} lists={lists} /> : null;
 }

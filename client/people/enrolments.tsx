@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Field, Heading, Linked } from '@/client/ui';
+import { useRead, useWrite, useWriteForm } from '@/client/api';
+import { Body, Button, Heading, Linked, SaveBar, TextField } from '@/client/ui';
 import { Resume } from '@/client/cadences';
 import { listCadences } from '@/contract/cadences';
 import { pauseEnrolments, resumeEnrolments, stopEnrolments } from '@/contract/enrolments';
@@ -31,35 +31,32 @@ export function Enrolments({ sheet, today }: { sheet: PersonSheet; today: PlainD
   );
 }
 
-function Enrolment({
-  enrolment: e,
-  today,
-}: {
-  enrolment: PersonSheet['enrolments'][0];
+interface OneProps {
+  enrolment: PersonSheet['enrolments'][number];
   today: PlainDate;
-}) {
-  const [resuming, setResuming] = useState(false);
-  const [reason, setReason] = useState<string | null>(null);
-  const cadences = useRead(listCadences, {}, { enabled: resuming });
-  const cadence = cadences.data?.cadences.find(({ id }) => id === e.cadenceId);
-  const stop = useWrite(stopEnrolments);
+}
+
+type Open = 'none' | 'resume' | 'stop';
+
+function Enrolment({ enrolment: e, today }: OneProps) {
+  const [open, setOpen] = useState<Open>('none');
   const pause = useWrite(pauseEnrolments);
-  const resume = useWrite(resumeEnrolments);
-  const ids = [e.id];
-  const open = e.state !== 'finished' && e.state !== 'stopped';
+  const goesOn = e.state !== 'finished' && e.state !== 'stopped';
+  const toggle = (what: Open) => setOpen(open === what ? 'none' : what);
+  const close = () => setOpen('none');
   return (
     <View>
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Linked href={`/cadences/${e.cadenceId}`} className="min-w-0 flex-1">
           <Body>{`${e.cadence}, ${STATE_WORDS[e.state]} ${spokenDate(e.startOn, today)}`}</Body>
         </Linked>
-        {open && e.state !== 'paused' ? (
+        {goesOn && e.state !== 'paused' ? (
           <Button
             weight="quiet"
             label="Pause"
             spoken={`Pause ${e.cadence}`}
             disabled={pause.isPending}
-            onPress={() => pause.mutate({ body: { ids } })}
+            onPress={() => pause.mutate({ body: { ids: [e.id] } })}
           />
         ) : null}
         {e.state === 'paused' ? (
@@ -67,44 +64,52 @@ function Enrolment({
             weight="quiet"
             label="Resume"
             spoken={`Resume ${e.cadence}`}
-            aria-expanded={resuming}
-            onPress={() => setResuming(!resuming)}
+            aria-expanded={open === 'resume'}
+            onPress={() => toggle('resume')}
           />
         ) : null}
-        {open ? (
+        {goesOn ? (
           <Button
             weight="quiet"
             label="Take off"
             spoken={`Take off ${e.cadence}`}
-            aria-expanded={reason !== null}
-            onPress={() => setReason(reason === null ? '' : null)}
+            aria-expanded={open === 'stop'}
+            onPress={() => toggle('stop')}
           />
         ) : null}
       </View>
-      {open && reason !== null ? (
-        <View className="flex-row flex-wrap items-end gap-2">
-          <Field
-            label={`Why they leave ${e.cadence} (if you like)`}
-            className="min-w-[200px] flex-1"
-            value={reason}
-            onChangeText={setReason}
-          />
-          <Button
-            label="Take them off"
-            disabled={stop.isPending}
-            onPress={() => stop.mutate({ body: { ids, reason: reason.trim() } })}
-          />
-        </View>
-      ) : null}
-      {resuming && e.state === 'paused' && cadence ? (
-        <Resume
-          calendar={isCalendar(cadence) || cadence.rota}
-          busy={resume.isPending}
-          onResume={(mode) =>
-            resume.mutate({ body: { ids, mode } }, { onSuccess: () => setResuming(false) })
-          }
-        />
-      ) : null}
+      {goesOn && open === 'stop' ? <TakeOff enrolment={e} onClose={close} /> : null}
+      {e.state === 'paused' && open === 'resume' ? <GoOn enrolment={e} onClose={close} /> : null}
     </View>
+  );
+}
+
+type PartProps = Pick<OneProps, 'enrolment'> & { onClose: () => void };
+
+function TakeOff({ enrolment: e, onClose }: PartProps) {
+  const form = useWriteForm(stopEnrolments, {
+    values: { reason: '' },
+    toInput: ({ reason }: { reason: string }) => ({ body: { ids: [e.id], reason } }),
+    onSaved: onClose,
+  });
+  return (
+    <View className="gap-2">
+      <TextField of={form} name="reason" label={`Why they leave ${e.cadence} (if you like)`} />
+      <SaveBar form={form} label="Take them off" onClose={onClose} />
+    </View>
+  );
+}
+
+function GoOn({ enrolment: e, onClose }: PartProps) {
+  const cadences = useRead(listCadences);
+  const resume = useWrite(resumeEnrolments);
+  const cadence = cadences.data?.cadences.find(({ id }) => id === e.cadenceId);
+  if (!cadence) return null;
+  return (
+    <Resume
+      calendar={isCalendar(cadence) || cadence.rota}
+      busy={resume.isPending}
+      onResume={(mode) => resume.mutate({ body: { ids: [e.id], mode } }, { onSuccess: onClose })}
+    />
   );
 }

@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 import { G, Line, Rect } from 'react-native-svg';
 
-import { Caption, ChartFrame, colour, Soft, type Plot } from '@/client/ui';
+import { Caption, colour, Soft } from '@/client/ui';
+import { ChartFrame, type Plot } from '@/client/ui/chart-frame';
 import type { Outlook } from '@/contract/planner';
 import { shortDate, type PlainDate } from '@/core/time';
 
