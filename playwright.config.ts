@@ -20,7 +20,7 @@ export default defineConfig({
   globalSetup: './e2e/prepare.ts',
   testMatch: '*.spec.ts',
   // A journey waits as long as it works: more of them than there are processors.
-  workers: Math.max(2, Math.ceil(availableParallelism() * 1.5)),
+  workers: Math.max(2, Math.ceil(availableParallelism() * 2)),
   fullyParallel: true,
   timeout: 120_000,
   expect: { timeout: 20_000 },
@@ -41,7 +41,6 @@ export default defineConfig({
         viewport: { width: 390, height: 844 },
         isMobile: true,
         hasTouch: true,
-        deviceScaleFactor: 2,
       },
     },
     { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },

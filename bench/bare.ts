@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { cp, mkdir, readdir, rm, stat, symlink, writeFile } from 'node:fs/promises';
+import { cp, mkdir, rm, symlink, writeFile } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
 
 const DIR = 'node_modules/.cache/penpal/bare';
@@ -19,19 +19,23 @@ import { z } from 'zod';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import Svg, { Circle } from 'react-native-svg';
 import { useFonts } from 'expo-font';
+import { useForm } from 'react-hook-form';
+import { casual } from 'chrono-node/en';
+import Users from 'lucide-react-native/icons/users';
 const client = new QueryClient();
 export default function Layout() {
   useFonts({});
   const list = useVirtualizer({ count: 1, getScrollElement: () => null, estimateSize: () => 1 });
-  const name = z.string().parse(String(list.getTotalSize()));
-  return <QueryClientProvider client={client}><Slot /><Svg aria-label={name}><Circle r={1} /></Svg></QueryClientProvider>;
+  const form = useForm({ defaultValues: { name: String(list.getTotalSize()) } });
+  const name = z.string().parse(form.getValues('name') + (casual.parse('today').length || ''));
+  return <QueryClientProvider client={client}><Slot /><Svg aria-label={name}><Circle r={1} /></Svg><Users size={1} /></QueryClientProvider>;
 }`;
 const PAGE = `import { Link } from 'expo-router';
 import { Text, View } from 'react-native';
 export default function Page() { return <View className="p-4"><Text>Bare</Text><Link href="/two">Two</Link></View>; }`;
 
-/** Builds a page with nothing on it but the same runtime libraries; answers where it is, and the bytes of its script. */
-export async function exportBarePage(): Promise<{ dir: string; bytes: number }> {
+/** Builds a page with nothing on it but the same runtime libraries; answers where it is. */
+export async function exportBarePage(): Promise<{ dir: string }> {
   await rm(DIR, { recursive: true, force: true });
   await mkdir(join(DIR, 'app'), { recursive: true });
   for (const file of SHARED) await cp(file, join(DIR, file));
@@ -55,9 +59,5 @@ export async function exportBarePage(): Promise<{ dir: string; bytes: number }> 
       stdio: ['ignore', 'ignore', 'inherit'],
     },
   );
-  const js = join(DIR, 'dist/_expo/static/js/web');
-  const sizes = await Promise.all(
-    (await readdir(js)).map(async (name) => (await stat(join(js, name))).size),
-  );
-  return { dir: join(DIR, 'dist'), bytes: sizes.reduce((sum, size) => sum + size, 0) };
+  return { dir: join(DIR, 'dist') };
 }

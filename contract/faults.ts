@@ -1,5 +1,7 @@
 import type { z } from 'zod';
 
+import { figure } from '@/core/time';
+
 /** One field that is refused: where it is in what was sent ("phones.1.value"), and why. */
 export interface FieldFault {
   field: string;
@@ -18,9 +20,9 @@ const named: Record<string, string> = {
 };
 
 const size = (n: number | bigint, origin: string): string => {
-  const figure = n.toLocaleString('en-US');
-  if (origin === 'string') return `${figure} characters`;
-  return origin === 'array' ? `${figure} of these` : figure;
+  const most = figure(Number(n));
+  if (origin === 'string') return `${most} characters`;
+  return origin === 'array' ? `${most} of these` : most;
 };
 
 /**

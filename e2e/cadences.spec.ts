@@ -42,6 +42,7 @@ const putOn = async (base: string, cadenceId: string, ids: string[]) => {
 
 test('from the pattern book to the desk, a few people each day', async ({ page, penpal }) => {
   for (const name of ['Ana', 'Bo', 'Cy', 'Di']) await add(penpal.url, name);
+  await page.goto('/');
   await goTo(page, 'Cadences');
   await page.getByRole('button', { name: 'Pattern book' }).click();
   await page.getByRole('button', { name: 'Days and words of Past clients' }).click();
@@ -174,6 +175,7 @@ test('the letter rota: begun, on the desk, and somebody new joins by themselves'
 test('what if: tried beside what is, then made so, then undone', async ({ page, penpal }) => {
   for (let i = 0; i < 9; i++) await add(penpal.url, `P${i}`, { circleId: INNER });
   await call(saveSettings, { body: { capacity: 1, graceDays: 1 } }, { base: penpal.url });
+  await page.goto('/');
   await goTo(page, 'Ahead');
   await expect(page.getByRole('heading', { name: /You can keep all but/ })).toBeVisible();
   await page.getByLabel('Inner, every').fill('120');

@@ -25,6 +25,7 @@ test('a beat tells an outside service: added, tried on somebody, and built in', 
   penpal,
 }) => {
   await add(penpal.url, 'Ana', { familyName: 'Vance' });
+  await page.goto('/');
   await goTo(page, 'More');
   await page.getByRole('link', { name: 'Services' }).click();
   await page.getByLabel('Its name').fill('Letters');
@@ -102,6 +103,7 @@ test('public holidays are days off, but for those on which the owner works', asy
   const base = penpal.url;
   const free = async () =>
     (await call(getSettings, {}, { base })).freeDays.includes(plainDate('2026-12-25'));
+  await page.goto('/');
   await goTo(page, 'More');
   await page.getByLabel('Holidays of').selectOption({ label: 'United States of America' });
   const chip = page.getByRole('checkbox', { name: 'Christmas Day' });

@@ -30,6 +30,7 @@ async function bringIn(base: string, n: number): Promise<void> {
 test('somebody new comes in with one typed line, and is told what could not be read', async ({
   page,
 }) => {
+  await page.goto('/');
   await goTo(page, 'People');
   await page.getByRole('button', { name: 'Add somebody' }).click();
   await page
@@ -51,6 +52,7 @@ test('somebody new comes in with one typed line, and is told what could not be r
 });
 
 test('a file that can not be read says why, and nothing comes in', async ({ page }) => {
+  await page.goto('/');
   await page.getByRole('button', { name: 'Import a list' }).click();
   for (const [text, sentence] of [
     ['', 'This file is empty.'],
@@ -80,6 +82,7 @@ test('many are chosen at once: all of a filter change circle, with an undo', asy
   penpal,
 }) => {
   await bringIn(penpal.url, 250);
+  await page.goto('/');
   await goTo(page, 'People');
   await expect(page.getByRole('status').filter({ hasText: '250' })).toBeVisible();
   await page.getByLabel('Search people').fill('family24');
@@ -109,6 +112,7 @@ test('five thousand people: the whole list is there, and its end is reached', as
   penpal,
 }) => {
   await bringIn(penpal.url, 5000);
+  await page.goto('/');
   await goTo(page, 'People');
   await expect(page.getByRole('status').filter({ hasText: '5,000' })).toBeVisible();
   await page.getByLabel('Order').selectOption({ label: 'By name' });
@@ -214,7 +218,7 @@ test('two windows on one person: the later change is refused and the newer versi
 
 test('putting off, letting the room of a day be, and looking ahead', async ({ page, penpal }) => {
   await bringIn(penpal.url, 14);
-  await page.reload();
+  await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Ten to reach today' })).toBeVisible();
   await expect(page.getByText(/found no room today and moved on/)).toBeVisible();
   await page.getByRole('button', { name: 'Later, Given0 Family0' }).click();
@@ -234,9 +238,12 @@ test('putting off, letting the room of a day be, and looking ahead', async ({ pa
 });
 
 test.describe('in the demo', () => {
+  // The first of them fills it, which takes as long as some journeys.
+  test.describe.configure({ timeout: 300_000 });
   test.use({ args: DEMO });
 
   test('the day moves on, and what was planned for it is on the desk', async ({ page }) => {
+    await page.goto('/');
     await expect(page.getByText('Demo: Mon, November 23')).toBeVisible();
     await expect(page.getByRole('heading', { name: /to reach today/ })).toBeVisible();
     await expectNoViolations(page);

@@ -20,7 +20,7 @@ test('from the keys alone: search, walk through the list, open, log, add', async
       { body: { givenName, familyName, phone: '555-0101' } },
       { base: penpal.url },
     );
-  await page.reload();
+  await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Nobody is waiting today' })).toBeVisible();
 
   await page.keyboard.press('?');

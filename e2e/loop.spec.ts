@@ -11,6 +11,7 @@ Halima Osei,halima@example.net,,Inner,2026-11-20
 test('a list comes in, a cadence is built, people are enrolled, a touch is logged and the next one moves', async ({
   page,
 }) => {
+  await page.goto('/');
   await page.getByRole('button', { name: 'Import a list' }).click();
   await page.getByLabel('CSV or vCard file').setInputFiles({
     name: 'clients.csv',

@@ -107,9 +107,9 @@ export const test = base.extend<{ args: string[]; penpal: PenPal }>({
     await use(penpal);
     await penpal.stop();
   },
-  page: async ({ page, penpal }, use) => {
+  baseURL: async ({ penpal }, use) => use(penpal.url),
+  page: async ({ page }, use) => {
     const faults = watch(page);
-    await page.goto(penpal.url);
     await use(page);
     expect(faults).toEqual([]);
   },
@@ -120,7 +120,9 @@ export { expect };
 /** Checks the page with axe, once it is there: each has a heading. */
 export async function expectNoViolations(page: Page): Promise<void> {
   await page.getByRole('heading', { level: 1 }).first().waitFor();
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  // Only what is wrong is told in full: collecting what is right takes most of its time.
+  const options = { resultTypes: ['violations' as const], preload: false };
+  const { violations } = await new AxeBuilder({ page }).options(options).analyze();
   expect(
     violations.map(
       ({ id, nodes }) =>

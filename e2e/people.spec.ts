@@ -57,6 +57,18 @@ test('a record is changed where it stands, and a no to calls says so instead of 
   await page.getByLabel('Fee').fill('2,500');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('fee $2,500')).toBeVisible();
+
+  // A note reads again what shows it, and nothing else; how far long work is, is looked for by itself.
+  const read: string[] = [];
+  page.on('request', (request) => {
+    const { pathname } = new URL(request.url());
+    if (request.method() === 'GET' && pathname !== '/api/work') read.push(pathname);
+  });
+  await page.getByLabel('Write a note').fill('Loft next spring');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(page.getByText('Loft next spring').last()).toBeVisible();
+  await page.waitForTimeout(500);
+  expect(read).toEqual([expect.stringMatching(/^\/api\/people\/[-0-9a-f]{36}$/)]);
 });
 
 test('people are found by nested lines, counted while they are written, and kept as a view', async ({
@@ -64,6 +76,7 @@ test('people are found by nested lines, counted while they are written, and kept
   penpal,
 }) => {
   await bringIn(penpal.url);
+  await page.goto('/');
   await goTo(page, 'People');
   await page.getByRole('button', { name: 'More filters' }).click();
   await page.getByRole('button', { name: 'Add a line' }).click();

@@ -1,6 +1,6 @@
-import { DAY, DEMO, freshData } from './penpal';
+import { DAY, freshData } from './penpal';
 
-/** Before the first journey: the data that journeys begin with, so that none waits for the other's. */
+/** Before the first journey: the data that they begin with, so that none waits for another's. */
 export default async function prepare(): Promise<void> {
-  await Promise.all([freshData(DAY), freshData(DEMO)]);
+  await freshData(DAY);
 }

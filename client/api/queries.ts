@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient, type UseQueryResult } from '@tan
 import { call, type CallFault } from '@/contract/call';
 import type { Done } from '@/contract/common';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
+import type { Topic } from '@/contract/topics';
 
 import { useNotify } from './notice';
 import { about, readAgain } from './topics';
@@ -11,12 +12,19 @@ import { about, readAgain } from './topics';
 export function useRead<E extends Endpoint>(
   endpoint: E,
   input: CallInput<E> = {},
-  options: { enabled?: boolean; keepPrevious?: boolean } = {},
+  options: {
+    enabled?: boolean;
+    keepPrevious?: boolean;
+    /** What this answer is about, where that is less than what the endpoint may show. */
+    showsOf?: (data: CallOutput<E>) => readonly Topic[];
+  } = {},
 ): UseQueryResult<CallOutput<E>, CallFault> {
   return useQuery<CallOutput<E>, CallFault>({
     queryKey: [endpoint.path, input],
     queryFn: ({ signal }) => call(endpoint, input, { signal }),
-    meta: about(endpoint),
+    meta: options.showsOf
+      ? { shows: (data: CallOutput<E> | undefined) => (data ? options.showsOf!(data) : []) }
+      : about(endpoint),
     enabled: options.enabled ?? true,
     ...(options.keepPrevious ? { placeholderData: (previous) => previous } : {}),
   });

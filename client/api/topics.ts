@@ -3,14 +3,23 @@ import type { QueryClient, QueryMeta } from '@tanstack/react-query';
 import type { Endpoint } from '@/contract/endpoint';
 import { TOPICS, type Topic } from '@/contract/topics';
 
-/** Says of a query what its answer is about, so that it is read again when that changes. */
-export const about = ({ shows }: Pick<Endpoint, 'shows'>): QueryMeta => (shows ? { shows } : {});
+type Shows = readonly Topic[] | ((data: unknown) => readonly Topic[]);
+
+/**
+ * Says of a query what its answer is about, so that it is read again when that changes. Topics of the
+ * endpoint that this one answer is not about are left out.
+ */
+export const about = (
+  { shows }: Pick<Endpoint, 'shows'>,
+  without: readonly Topic[] = [],
+): QueryMeta => (shows ? { shows: shows.filter((topic) => !without.includes(topic)) } : {});
 
 /** Reads again what shows any of these topics, and whatever does not say what it shows. */
 export const readAgain = (client: QueryClient, topics: readonly Topic[] = TOPICS) =>
   client.invalidateQueries({
-    predicate: ({ meta }) => {
-      const shows = meta?.shows as readonly Topic[] | undefined;
+    predicate: ({ meta, state }) => {
+      const told = meta?.shows as Shows | undefined;
+      const shows = typeof told === 'function' ? told(state.data) : told;
       return !shows || shows.some((topic) => topics.includes(topic));
     },
   });

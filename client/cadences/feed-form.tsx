@@ -2,11 +2,11 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWriteForm } from '@/client/api';
-import { useSelection } from '@/client/people';
+import { useWriteForm } from '@/client/api';
+import { useSelection, useViews } from '@/client/people';
 import { Button, Fault, Heading, NumberBox, SaveBar, SelectField, Soft } from '@/client/ui';
 import { feedCadence, type Cadence } from '@/contract/cadences';
-import { listViews, type SavedView } from '@/contract/views';
+import type { SavedView } from '@/contract/views';
 
 const NOBODY = { value: '', label: 'Nobody by themselves' };
 const A_FEW = 3;
@@ -18,7 +18,7 @@ interface Feed {
 
 /** Whose people join a cadence by themselves: those of a view, now and later. */
 export function FeedForm({ saved }: { saved: Cadence }) {
-  const views = useRead(listViews).data?.views ?? [];
+  const views = useViews().data?.views ?? [];
   const [viewId, setViewId] = useState(saved.feed?.viewId ?? '');
   const form = useWriteForm(feedCadence, {
     values: { feed: saved.feed ?? { viewId: '', perDay: A_FEW } },

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 
 import { useRead, type WriteForm } from '@/client/api';
+import { useViews } from '@/client/people';
 import { Button, ChoiceField, DateField, Heading, NumberBox, Select, Soft } from '@/client/ui';
 import type { RotaDraft } from '@/contract/rota';
 import { getSettings } from '@/contract/settings';
-import { listViews } from '@/contract/views';
 
 const NAME_OPTIONS = [
   { value: 'family', label: 'Family name' },
@@ -58,7 +58,7 @@ const KEPT = 'kept';
 
 /** Everybody, a circle, or a view; a choice made before that is none of these stays one. */
 function Whom({ form, draft }: Props) {
-  const views = useRead(listViews).data?.views ?? [];
+  const views = useViews().data?.views ?? [];
   const circles = useRead(getSettings).data?.circles ?? [];
   const choices: { value: string; label: string; who: RotaDraft['who'] }[] = [
     { value: EVERYBODY, label: 'Everybody in the sphere', who: {} },

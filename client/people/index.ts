@@ -3,3 +3,4 @@ export { PersonChooser } from './chooser';
 export * from './list-view';
 export * from './selection';
 export * from './standing';
+export { useViews } from './use-views';

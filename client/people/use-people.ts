@@ -4,6 +4,8 @@ import { about, call } from '@/client/api';
 import { toFilterQuery, type PeopleFilter, type PeopleSort } from '@/contract/filters';
 import { listPeople, type PersonRow } from '@/contract/people';
 
+import { findsByNotes } from './use-views';
+
 export const PAGE_ROWS = 100;
 
 const toQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
@@ -17,7 +19,7 @@ const pageQuery = (filter: PeopleFilter, sort: PeopleSort, page: number) => ({
   queryKey: [listPeople.path, 'page', toQuery(filter, sort, page)],
   queryFn: ({ signal }: { signal: AbortSignal }) =>
     call(listPeople, { query: toQuery(filter, sort, page) }, { signal }),
-  meta: about(listPeople),
+  meta: about(listPeople, findsByNotes(filter) ? [] : ['notes']),
 });
 
 /**

@@ -1,9 +1,10 @@
 import { useRouter } from 'expo-router';
 
-import { useRead } from '@/client/api';
 import { Select } from '@/client/ui';
 import type { PeopleFilter, PeopleSort } from '@/contract/filters';
-import { listViews, type SavedView } from '@/contract/views';
+import type { SavedView } from '@/contract/views';
+
+import { useViews } from './use-views';
 
 const AMONG = [
   { value: 'among:archived', label: 'Archived' },
@@ -19,7 +20,7 @@ interface Props {
 /** The views that the owner kept, with how many each finds now. */
 export function ViewSelect({ filter, onFilter, onSort }: Props) {
   const router = useRouter();
-  const views = useRead(listViews, {}, { keepPrevious: true });
+  const views = useViews();
   const shown = (views.data?.views ?? []).filter(({ hidden }) => !hidden);
   const same = (view: SavedView) => JSON.stringify(view.filter) === JSON.stringify(filter);
   const open = (value: string) => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useRead, useWrite, useWriteForm } from '@/client/api';
+import { useWrite, useWriteForm } from '@/client/api';
 import {
   Body,
   Button,
@@ -15,12 +15,14 @@ import {
   Title,
   Waiting,
 } from '@/client/ui';
-import { changeView, listViews, orderViews, removeView, type SavedView } from '@/contract/views';
+import { changeView, orderViews, removeView, type SavedView } from '@/contract/views';
 import { plural } from '@/core/time';
+
+import { useViews } from './use-views';
 
 /** The saved views: named, ordered, pinned to the top, hidden, taken away. */
 export function ViewsScreen() {
-  const views = useRead(listViews);
+  const views = useViews();
   return (
     <Page narrow>
       <Linked href="/people" className="min-h-[44px] justify-center self-start">

@@ -8,7 +8,6 @@ import {
 } from '@/core/people';
 import { readDate } from '@/core/time';
 
-
 /** Several values in one cell are parted by semicolons; the signs that part are escaped with a backslash. */
 export const joinCell = (parts: readonly string[], glue = '; '): string =>
   parts.map((part) => part.replace(/[\\;,|]/g, '\\$&')).join(glue);

@@ -1,7 +1,6 @@
 import { fold, type OwnField, type OwnValue } from '@/core/people';
 import { readFullDate } from '@/core/time';
 
-
 const YES = new Set(['yes', 'y', 'true', '1', 'x', 'on']);
 const NO = new Set(['no', 'n', 'false', '0', 'off']);
 

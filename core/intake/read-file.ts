@@ -1,5 +1,5 @@
 import type { ImportTarget, OwnField } from '@/core/people';
-import type { PlainDate } from '@/core/time';
+import { figure, type PlainDate } from '@/core/time';
 
 import { guessMapping, importRows, type ImportedPerson, type RowFault } from './import';
 import { readPasted } from './pasted';
@@ -57,7 +57,7 @@ export function readImportFile(file: FileToRead): Result {
   return cards.reason === 'too_many'
     ? fail(
         'too_large',
-        `This file has ${cards.cards.toLocaleString('en-US')} cards; Pen Pal reads up to ${MAX_CARDS.toLocaleString('en-US')} at a time. Split it and import the parts.`,
+        `This file has ${figure(cards.cards)} cards; Pen Pal reads up to ${figure(MAX_CARDS)} at a time. Split it and import the parts.`,
       )
     : fail('invalid', 'There is no card in this file.');
 }

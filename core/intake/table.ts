@@ -1,5 +1,7 @@
 import Papa from 'papaparse';
 
+import { figure } from '@/core/time';
+
 import { readEmail, readPhone } from './reach';
 
 /** A delimited text file as cells, with where each row stood in the file. */
@@ -30,7 +32,7 @@ export function tableFaultSentence(fault: TableFault): string {
     case 'open_quote':
       return `A quotation mark in row ${fault.row} is opened and never closed, so the rest of the file can't be told apart. Close it and choose the file again.`;
     case 'too_many_rows':
-      return `This file has ${fault.rows.toLocaleString('en-US')} rows; Pen Pal reads up to ${MAX_ROWS.toLocaleString('en-US')} at a time. Split it and import the parts.`;
+      return `This file has ${figure(fault.rows)} rows; Pen Pal reads up to ${figure(MAX_ROWS)} at a time. Split it and import the parts.`;
     case 'only_header':
       return 'This file has a header but no rows below it.';
   }
