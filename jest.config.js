@@ -47,7 +47,11 @@ module.exports = {
       // As it ships: components as the browser shows them.
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/client/**/*.test.{ts,tsx}'],
-      moduleNameMapper: { ...alias, '^expo-router$': '<rootDir>/testing/router.tsx' },
+      moduleNameMapper: {
+        ...alias,
+        '^expo-router$': '<rootDir>/testing/router.tsx',
+        '^lucide-react-native/icons/.*$': '<rootDir>/testing/icon.tsx',
+      },
       setupFilesAfterEnv: ['<rootDir>/testing/screens-setup.ts'],
     },
   ],

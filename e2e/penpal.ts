@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { cp, mkdtemp, rename, rm, stat } from 'node:fs/promises';
+import { cp, mkdtemp, rename, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -40,14 +40,11 @@ async function end(child: ChildProcess): Promise<void> {
  * journeys, because creating a database, and filling the demo, takes most of the time of a start.
  */
 export async function freshData(args: readonly string[]): Promise<string> {
-  const made = await stat('dist/stamp.json');
-  const key = createHash('sha256')
-    .update(`${args.join(' ')} ${made.mtimeMs}`)
-    .digest('hex');
-  const kept = join(tmpdir(), `penpal-e2e-first-${key.slice(0, 16)}`);
+  const key = createHash('sha256').update(args.join(' ')).digest('hex').slice(0, 16);
+  const kept = join(process.env.PENPAL_E2E_FIRST!, key);
   if (!existsSync(kept)) {
     // Two workers may make it at once: whoever is first has it kept.
-    const mine = await mkdtemp(join(tmpdir(), 'penpal-e2e-new-'));
+    const mine = await mkdtemp(`${kept}-`);
     const child = launch(join(mine, 'data'), args);
     await readyUrl(child);
     await end(child);

@@ -1,5 +1,5 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { render, screen } from '@testing-library/react';
+import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 
@@ -167,6 +167,8 @@ export async function type(label: string | RegExp, text: string) {
   if (text) await user.paste(text);
 }
 
-/** Chooses an option of the list of this label by its words. */
-export const choose = async (label: string | RegExp, option: string) =>
-  user.selectOptions(await screen.findByLabelText(label), option);
+/** Chooses an option of the list of this label by its words, once it is offered. */
+export async function choose(label: string | RegExp, option: string) {
+  const list = await screen.findByLabelText(label);
+  await user.selectOptions(list, await within(list).findByRole('option', { name: option }));
+}

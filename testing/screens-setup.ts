@@ -23,6 +23,14 @@ for (const [name, of] of [
 HTMLElement.prototype.scrollTo = () => {};
 HTMLElement.prototype.scrollIntoView = () => {};
 
+Blob.prototype.arrayBuffer = function () {
+  return new Promise((done) => {
+    const reader = new FileReader();
+    reader.onload = () => done(reader.result as ArrayBuffer);
+    reader.readAsArrayBuffer(this);
+  });
+};
+
 globalThis.ResizeObserver = class {
   constructor(private readonly tell: ResizeObserverCallback) {}
   observe(target: Element) {

@@ -1,6 +1,15 @@
 import type { Beat, Cadence, CadenceDraft } from '@/contract/cadences';
 import { inOrder, PATTERNS, roundLength, type Timing } from '@/core/cadences';
 
+/** An id for a new beat; `crypto.randomUUID` is not there on a page that came over plain HTTP. */
+function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
+  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
+  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
+}
+
 /** Days between the last beat and a new one, until it is moved. */
 const NEXT_BEAT_DAYS = 30;
 
@@ -26,7 +35,7 @@ export const draftOf = (cadence: Cadence): CadenceDraft => ({
 });
 
 const asNew = <B extends object>(beats: readonly B[]) =>
-  beats.map((beat) => ({ ...beat, id: crypto.randomUUID() }));
+  beats.map((beat) => ({ ...beat, id: newId() }));
 
 /** What a new cadence begins with: a pattern, a copy of another one, or nothing. */
 export function startingFrom(
@@ -51,7 +60,7 @@ export function withNewBeat(beats: readonly Beat[]): Beat[] {
       ? last.timing
       : { on: 'after', days: counted ? roundLength(beats) + NEXT_BEAT_DAYS : 0 };
   const beat: Beat = {
-    id: crypto.randomUUID(),
+    id: newId(),
     timing,
     kind: 'call',
     wordings: [],
@@ -66,7 +75,7 @@ export function withCopy(beats: readonly Beat[], at: number): Beat[] {
   const { timing, ...beat } = beats[at]!;
   const copy = {
     ...beat,
-    id: crypto.randomUUID(),
+    id: newId(),
     timing: timing.on === 'after' ? { ...timing, days: timing.days + 1 } : timing,
   };
   return inOrder([...beats, copy]);

@@ -61,7 +61,7 @@ export function Readiness({ data, lacking, onLacking, today }: Props) {
 }
 
 function Person({ person, today }: { person: Lacking; today: PlainDate }) {
-  const edit = useWrite(editPerson);
+  const edit = useWrite(editPerson, { tells: false });
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const field = person.lacks.find((lack) => lack.field)?.field;

@@ -1,7 +1,8 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, type FormOf } from '@/client/api';
-import { Body, Choice, NumberField, Select, Soft, useFault } from '@/client/ui';
+import { Body, Choice, NumberInput, Select, Soft, useFault } from '@/client/ui';
 import { listCadences, type CadenceDraft } from '@/contract/cadences';
 import { isCalendar, roundPeriod } from '@/core/cadences';
 import { plural } from '@/core/time';
@@ -26,39 +27,46 @@ interface Props {
   set: (part: Partial<CadenceDraft>) => void;
 }
 
-const number = (text: string) => Math.max(0, Number.parseInt(text, 10) || 0);
+/** What is no number of days is none. */
+const whole = (days: number | string | null) =>
+  typeof days === 'number' ? Math.max(0, Math.round(days)) : 0;
 
 /** How often the round is run, what the next is counted from, and what follows the last. */
 export function RoundsForm({ draft, form, cadenceId, set }: Props) {
   const faults = { gap: useFault(form, 'gapDays'), rounds: useFault(form, 'rounds') };
   const year = isCalendar(draft);
-  const repeat: Repeat = draft.rounds === null ? 'endless' : draft.rounds === 1 ? 'once' : 'times';
-  const choose = (next: Repeat) =>
+  // While a number is written it may pass through 1.
+  const [several, setSeveral] = useState(draft.rounds !== null && draft.rounds > 1);
+  const once = draft.rounds === 1 && !several;
+  const repeat: Repeat = draft.rounds === null ? 'endless' : once ? 'once' : 'times';
+  const choose = (next: Repeat) => {
+    setSeveral(next === 'times');
     set({
       rounds: next === 'endless' ? null : next === 'once' ? 1 : 4,
       gapDays: Math.max(1, draft.gapDays),
       ...(next === 'endless' ? { handOver: null } : {}),
     });
+  };
   return (
     <View className="gap-3">
       <Choice label="Rounds" value={repeat} options={repeats(year)} onChange={choose} />
       <View className="flex-row flex-wrap gap-4">
         {repeat === 'once' || year ? null : (
-          <NumberField
+          <NumberInput
             label="After the last beat, wait"
             unit="days"
-            value={String(draft.gapDays)}
+            value={draft.gapDays}
             fault={faults.gap}
-            onChange={(text) => set({ gapDays: number(text) })}
+            onChange={(days) => set({ gapDays: whole(days) })}
           />
         )}
         {repeat === 'times' ? (
-          <NumberField
+          <NumberInput
             label="Altogether"
             unit={year ? 'years' : 'rounds'}
-            value={String(draft.rounds)}
+            value={draft.rounds}
             fault={faults.rounds}
-            onChange={(text) => set({ rounds: Math.max(2, number(text)) })}
+            onChange={(rounds) => set({ rounds: typeof rounds === 'number' ? rounds : 0 })}
           />
         ) : null}
       </View>
@@ -108,11 +116,11 @@ function HandOver({ draft, form, cadenceId, set }: Props) {
         }
       />
       {handOver ? (
-        <NumberField
+        <NumberInput
           label="after a wait of"
           unit="days"
-          value={String(handOver.waitDays)}
-          onChange={(text) => set({ handOver: { ...handOver, waitDays: number(text) } })}
+          value={handOver.waitDays}
+          onChange={(days) => set({ handOver: { ...handOver, waitDays: whole(days) } })}
         />
       ) : null}
     </View>

@@ -1,4 +1,4 @@
-import { Body, Field, NumberField, Select } from '@/client/ui';
+import { Body, Field, NumberInput, Select } from '@/client/ui';
 import { BIRTHDAY, NTH_WORDS, NTHS, SERVICE, weekdayWord, type Timing } from '@/core/cadences';
 import { monthName, type IsoWeekday } from '@/core/time';
 
@@ -21,7 +21,9 @@ const SIDES = [
   { value: 'after', label: 'days after' },
 ] as const;
 
-const number = (text: string) => Number.parseInt(text, 10) || 0;
+/** What is no number of days is none. */
+const whole = (days: number | string | null) =>
+  typeof days === 'number' ? Math.max(0, Math.round(days)) : 0;
 
 export type Part<On extends Timing['on']> = {
   nth: string;
@@ -33,12 +35,12 @@ export type Part<On extends Timing['on']> = {
 export const After = ({ nth, timing, onChange }: Part<'after'>) => (
   <>
     <Body>Day</Body>
-    <NumberField
+    <NumberInput
       label={`Day of ${nth}`}
       hideLabel
       // Days are counted from 1 for people, from 0 in the cadence.
-      value={timing.days < 0 ? '' : String(timing.days + 1)}
-      onChange={(text) => onChange({ on: 'after', days: number(text) - 1 })}
+      value={timing.days < 0 ? null : timing.days + 1}
+      onChange={(day) => onChange({ on: 'after', days: whole(day) - 1 })}
     />
   </>
 );
@@ -47,11 +49,11 @@ export const After = ({ nth, timing, onChange }: Part<'after'>) => (
 export const YearDay = ({ nth, timing, onChange }: Part<'date'>) => (
   <>
     <Month nth={nth} timing={timing} onChange={onChange} />
-    <NumberField
+    <NumberInput
       label={`Day of the month of ${nth}`}
       hideLabel
-      value={timing.day === 0 ? '' : String(timing.day)}
-      onChange={(text) => onChange({ ...timing, day: number(text) })}
+      value={timing.day === 0 ? null : timing.day}
+      onChange={(day) => onChange({ ...timing, day: whole(day) })}
     />
   </>
 );
@@ -97,12 +99,14 @@ export function Around({ nth, timing, onChange }: Part<'around'>) {
   const side = timing.days < 0 ? 'before' : 'after';
   return (
     <>
-      <NumberField
+      <NumberInput
         label={`Days of ${nth}`}
         hideLabel
-        value={String(Math.abs(timing.days))}
-        onChange={(text) =>
-          onChange({ ...timing, days: side === 'before' ? -number(text) : number(text) })
+        value={Math.abs(timing.days)}
+        // Nothing written changes nothing: it would turn before into after.
+        onChange={(days) =>
+          typeof days === 'number' &&
+          onChange({ ...timing, days: side === 'before' ? -whole(days) : whole(days) })
         }
       />
       <Select

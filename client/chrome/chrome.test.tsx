@@ -1,4 +1,4 @@
-import { fireEvent } from '@testing-library/react';
+import { act, fireEvent } from '@testing-library/react';
 import { View } from 'react-native';
 
 import { cancelWork, getWork } from '@/contract/history';
@@ -50,11 +50,12 @@ test('the keys are listed on asking', async () => {
 
 test('what works for long says how far it is in every window, and is called off', async () => {
   const server = open();
+  await waitFor(() => expect(server.asked.map(({ path }) => path)).toContain('/api/work'));
+  await act(() => new Promise((done) => setTimeout(done, 50)));
   server
     .answer(getWork, { work: { what: 'Importing fair.csv', done: 7_400, of: 20_000 } })
     .answer(cancelWork, { cancelled: true });
-  window.dispatchEvent(new Event('visibilitychange'));
-  fireEvent(document, new Event('visibilitychange'));
+  fireEvent(window, new Event('visibilitychange'));
   await screen.findByText('Importing fair.csv: 7,400 of 20,000');
   await press('Call it off');
   await waitFor(() => expect(server.sent(cancelWork)).toHaveLength(1));

@@ -93,7 +93,7 @@ test('a refusal of the line is told beside the button', async () => {
 test('the short form tells at the field, and takes along the tag and who sent them', async () => {
   at({ tag: 'boat' });
   const server = adding()
-    .refuse(addPerson, refusal('“soon” is not a phone number.', { field: 'phone' }))
+    .refuse(addPerson, refusal('“soon” is not a phone number.', { field: 'phones.0.value' }))
     .answer(listPeople, { total: 1, near: false, rows: [sample.row(2, 'Halima Osei')] });
   show(<AddScreen />);
   expect(screen.getByText('They get the tag #boat.')).toBeTruthy();
@@ -113,7 +113,7 @@ test('the short form tells at the field, and takes along the tag and who sent th
   await waitFor(() => expect(gone).toEqual([`/people/${sample.id(9)}`]));
   expect(server.sent(addPerson).at(-1)).toMatchObject({
     givenName: 'Rosa',
-    phone: '555-0142',
+    phones: [{ value: '555-0142', label: '' }],
     tags: ['boat'],
     referredBy: sample.id(2),
   });

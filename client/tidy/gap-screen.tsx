@@ -68,8 +68,8 @@ function Ask({ lack, person, onLater }: AskProps) {
   const words = GAP_WORDS[lack];
   const sheet = useRead(getPerson, { params: { id: person.id } });
   const settings = useRead(getSettings);
-  const edit = useWrite(editPerson);
-  const pass = useWrite(passOver);
+  const edit = useWrite(editPerson, { tells: false });
+  const pass = useWrite(passOver, { tells: false });
   const [answer, setAnswer] = useState('');
   const [fault, setFault] = useState('');
   const keep = () => {

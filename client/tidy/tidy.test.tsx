@@ -39,7 +39,7 @@ describe('what there is to tidy', () => {
       .answer(suggestTags, { ideas: [], total: 9, learnt: 3 });
     show(<TidyScreen />);
     await screen.findByText('1 surely, 2 perhaps one person');
-    expect(screen.getByRole('link', { name: /^No phone/ }).getAttribute('href')).toBe(
+    expect(screen.getByRole('link', { name: /^Without a phone/ }).getAttribute('href')).toBe(
       '/tidy/phone',
     );
     expect(screen.getByText('Learnt here from how you tag, from 3 of your tags')).toBeTruthy();
@@ -62,7 +62,7 @@ describe('a gap', () => {
       .answer(getPerson, sample.sheet())
       .answer(getSettings, sample.settings());
     show(<GapScreen />);
-    await screen.findByRole('heading', { name: 'No phone' });
+    await screen.findByRole('heading', { name: 'Without a phone' });
     return server;
   };
 

@@ -25,28 +25,35 @@ const plain = (text: string): number | null | undefined => {
   return Number.isFinite(value) ? value : undefined;
 };
 
-/** A number: what is typed stays as it was typed, and what is no number is handed on as text. */
+/** A number: while it is written it stands as it was typed; what is no number is handed on as text. */
 export function NumberInput({
   value,
   onChange,
+  onBlur,
   times = 1,
   wide,
   read = plain,
   write = (n) => (n === null ? '' : String(Math.round(n * times * 1e6) / 1e6)),
   ...rest
 }: Props) {
-  const [typed, setTyped] = useState({ text: '', as: undefined as Props['value'] | undefined });
-  const shown =
-    typed.as === value && typed.as !== undefined
-      ? typed.text
-      : typeof value === 'string'
-        ? value
-        : write(value);
+  const [typed, setTyped] = useState<string | null>(null);
   const change = (text: string) => {
+    setTyped(text);
     const number = read(text);
-    const as = number === undefined ? text : number === null ? null : number / times;
-    setTyped({ text, as });
-    onChange(as);
+    onChange(number === undefined ? text : number === null ? null : number / times);
   };
-  return <Field inputMode="decimal" short={!wide} value={shown} onChangeText={change} {...rest} />;
+  const leave = () => {
+    setTyped(null);
+    onBlur?.();
+  };
+  return (
+    <Field
+      inputMode="decimal"
+      short={!wide}
+      value={typed ?? (typeof value === 'string' ? value : write(value))}
+      onChangeText={change}
+      onBlur={leave}
+      {...rest}
+    />
+  );
 }

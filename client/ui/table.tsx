@@ -68,19 +68,15 @@ export function Table<Row extends object>({ label, rows, columns, idOf }: Props<
         onPress={() => setChoosing(!choosing)}
       />
       {choosing ? (
-        <View role="group" aria-label="Columns" className="flex-row flex-wrap gap-x-3">
-          {all.map((column) => (
-            <Chip
-              key={column.id}
-              label={of(column.id).label}
-              chosen={column.getIsVisible()}
-              // The last one stays, so that there is something to read.
-              onPress={() =>
-                (shown.length > 1 || !column.getIsVisible()) && column.toggleVisibility()
-              }
-            />
-          ))}
-        </View>
+        <Choosing
+          columns={all.map((column) => ({
+            key: column.id,
+            label: of(column.id).label,
+            shown: column.getIsVisible(),
+            // The last one stays, so that there is something to read.
+            toggle: () => (shown.length > 1 || !column.getIsVisible()) && column.toggleVisibility(),
+          }))}
+        />
       ) : null}
       <ScrollView horizontal contentContainerClassName="grow">
         <Grid label={label}>
@@ -116,6 +112,18 @@ export function Table<Row extends object>({ label, rows, columns, idOf }: Props<
     </View>
   );
 }
+
+interface ChoosingProps {
+  columns: readonly { key: string; label: string; shown: boolean; toggle: () => void }[];
+}
+
+const Choosing = ({ columns }: ChoosingProps) => (
+  <View role="group" aria-label="Columns" className="flex-row flex-wrap gap-x-3">
+    {columns.map(({ key, label, shown, toggle }) => (
+      <Chip key={key} label={label} chosen={shown} onPress={toggle} />
+    ))}
+  </View>
+);
 
 const Grid = ({ label, children }: { label: string; children: ReactNode }) =>
   createElement('table', { 'aria-label': label, className: 'w-full border-collapse' }, children);

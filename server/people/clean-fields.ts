@@ -22,10 +22,10 @@ function reaches(
   at: string,
 ) {
   const kept = new Map<string, Reach>();
-  for (const { value, label } of given) {
+  for (const [i, { value, label }] of given.entries()) {
     if (value === '') continue;
     const good = read(value);
-    if (!good) throw invalid(`“${value}” is not ${what}.`, at);
+    if (!good) throw invalid(`“${value}” is not ${what}.`, `${at}.${i}.value`);
     if (!kept.has(good.toLowerCase())) kept.set(good.toLowerCase(), { value: good, label });
   }
   return [...kept.values()];
@@ -48,8 +48,9 @@ export async function cleanFields(
       .filter(isAddress);
   if (given.birthday && !readDate(given.birthday))
     throw invalid(`There is no ${given.birthday} in the calendar.`, 'birthday');
-  for (const { name, on } of given.dates ?? [])
-    if (!readDate(on)) throw invalid(`There is no ${on} in the calendar (${name}).`, 'dates');
+  for (const [i, { name, on }] of (given.dates ?? []).entries())
+    if (!readDate(on))
+      throw invalid(`There is no ${on} in the calendar (${name}).`, `dates.${i}.on`);
   for (const key of ['interests', 'roles'] as const)
     if (given[key]) checked[key] = [...new Set(given[key].filter(Boolean))];
   if (given.own) checked.own = cleanOwn(await readOwnFields(sql), given.own);

@@ -60,7 +60,7 @@ describe('adding one', () => {
   test.each([
     [{}, 'Give a name, or a phone number or e-mail address.', 'givenName'],
     [{ givenName: 'Ana', email: 'ana@@' }, '“ana@@” is not an e-mail address.', 'emails'],
-    [{ givenName: 'Ana', phone: 'later' }, '“later” is not a phone number.', 'phones'],
+    [{ givenName: 'Ana', phone: 'later' }, '“later” is not a phone number.', 'phones.0.value'],
     [
       { givenName: 'Ana', birthday: '1980-02-30' },
       'There is no 1980-02-30 in the calendar.',

@@ -13,14 +13,24 @@ import { LookAlikes } from './look-alikes';
 const FIELDS = [
   ['givenName', 'First name'],
   ['familyName', 'Last name'],
-  ['phone', 'Phone'],
-  ['email', 'E-mail'],
+  ['phones.0.value', 'Phone'],
+  ['emails.0.value', 'E-mail'],
   ['company', 'Company'],
   ['note', 'Note'],
 ] as const;
 
-type Short = Record<(typeof FIELDS)[number][0], string>;
-const EMPTY = Object.fromEntries(FIELDS.map(([key]) => [key, ''])) as Short;
+const EMPTY = {
+  givenName: '',
+  familyName: '',
+  phones: [{ value: '', label: '' }],
+  emails: [{ value: '', label: '' }],
+  company: '',
+  note: '',
+};
+type Short = typeof EMPTY;
+
+const isFilled = ({ phones, emails, ...words }: Short): boolean =>
+  [...phones, ...emails].some(({ value }) => value) || Object.values(words).some(Boolean);
 
 /** The few fields that are enough to begin with. */
 export function AddForm({ whole, children }: AddProps) {
@@ -36,7 +46,7 @@ export function AddForm({ whole, children }: AddProps) {
   // Looked for when a field is left, not with each key.
   const [draft, setDraft] = useState(EMPTY);
   const look = () => setDraft({ ...form.values() });
-  const filled = Object.values(draft).some(Boolean);
+  const filled = isFilled(draft);
   const found = useQuery({
     queryKey: ['look-alikes', draft],
     queryFn: ({ signal }) => call(findLookAlikes, { body: { draft } }, { signal }),

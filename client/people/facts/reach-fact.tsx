@@ -35,7 +35,8 @@ function ReachForm({ sheet, name, one, onClose }: Omit<Props, 'shown'> & { onClo
   const list = sheet.fields[name];
   const form = useFact(sheet, name, {
     values: { [name]: list.length > 0 ? list : [BLANK] } as Record<ReachList, Reach[]>,
-    toChange: (given) => ({ [name]: given[name].filter(({ value }) => value.trim() !== '') }),
+    // Empty rows go along, so that a fault finds its row; the server leaves them out.
+    toChange: (given) => ({ [name]: given[name] }),
     onSaved: onClose,
   });
   return (
