@@ -15,6 +15,8 @@ const tokens = [
 
 /** @type {import('tailwindcss').Config} */
 module.exports = {
+  // Dark and light are the variables of global.css; without this, development takes it for a fault.
+  darkMode: 'class',
   content: ['./app/**/*.{ts,tsx}', './client/**/*.{ts,tsx}'],
   presets: [require('nativewind/preset')],
   theme: {

@@ -7,6 +7,7 @@ import { chromium, type Browser, type Locator, type Page } from '@playwright/tes
 import compression from 'compression';
 import express from 'express';
 
+import { figure } from '@/core/time';
 import { newId } from '@/server/db';
 import { insertPeople, toRecord } from '@/server/people';
 import { start, type Running } from '@/server/start';
@@ -40,7 +41,7 @@ async function benchScrolling({ ctx, url }: Running, browser: Browser): Promise<
   await page.goto(`${url}/people`);
   await page
     .getByRole('status')
-    .filter({ hasText: String(PEOPLE) })
+    .filter({ hasText: figure(PEOPLE) })
     .waitFor();
   const scroll = () =>
     page.evaluate(

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { useController, type FieldPath, type FieldValues } from 'react-hook-form';
+import { View } from 'react-native';
 
 import type { FormOf } from '@/client/api';
 
@@ -147,5 +148,9 @@ export function ChoiceField<V extends FieldValues, O extends string>({
 /** A word that is so or not. */
 export function SwitchField<V extends FieldValues>({ of, name, label }: Of<V, { label: string }>) {
   const { value, onChange } = useField({ of, name });
-  return <Chip label={label} chosen={Boolean(value)} onPress={() => onChange(!value)} />;
+  return (
+    <View className="items-start">
+      <Chip label={label} chosen={Boolean(value)} onPress={() => onChange(!value)} />
+    </View>
+  );
 }

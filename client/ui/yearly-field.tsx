@@ -29,7 +29,7 @@ export function YearlyField<V extends FieldValues>({
       value={typed.as !== null && typed.as === kept ? typed.text : (read ?? kept)}
       placeholder="May 4, or May 4, 1980"
       onChangeText={write}
-      hint={read}
+      hint={typed.as !== null && typed.as === kept && typed.text !== read ? read : undefined}
       fault={
         fault && kept !== '' && !read
           ? `There is no day “${kept}”. Write it as May 4 or May 4, 1980.`

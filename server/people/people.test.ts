@@ -59,7 +59,7 @@ describe('adding one', () => {
 
   test.each([
     [{}, 'Give a name, or a phone number or e-mail address.', 'givenName'],
-    [{ givenName: 'Ana', email: 'ana@@' }, '“ana@@” is not an e-mail address.', 'emails'],
+    [{ givenName: 'Ana', email: 'ana@@' }, '“ana@@” is not an e-mail address.', 'emails.0.value'],
     [{ givenName: 'Ana', phone: 'later' }, '“later” is not a phone number.', 'phones.0.value'],
     [
       { givenName: 'Ana', birthday: '1980-02-30' },
