@@ -163,6 +163,8 @@ describe('what if', () => {
 
   test('wishes are worked out, told beside what is, and made so', async () => {
     const server = await open({ slipCount: 12 });
+    // Nothing is wished for yet: what is so stands there in grey.
+    expect(screen.getByLabelText('Inner, every')).toMatchObject({ value: '', placeholder: '60' });
     server
       .answer(startTrial, { id })
       .answer(readTrial, { state: 'done', outlook: outlook({ slipCount: 0 }) });

@@ -4,8 +4,8 @@ import type { TextInput } from 'react-native';
 import { Field, type Labelled } from './field';
 
 interface Props extends Labelled {
-  /** A number, null for none, or what was typed where it is no number. */
-  value: number | string | null;
+  /** A number, nothing for none, or what was typed where it is no number. */
+  value: number | string | null | undefined;
   onChange: (value: number | string | null) => void;
   onBlur?: () => void;
   unit?: string;
@@ -50,7 +50,7 @@ export function NumberInput({
     <Field
       inputMode="decimal"
       short={!wide}
-      value={typed ?? (typeof value === 'string' ? value : write(value))}
+      value={typed ?? (typeof value === 'string' ? value : write(value ?? null))}
       onChangeText={change}
       onBlur={leave}
       {...rest}
