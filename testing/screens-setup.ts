@@ -3,16 +3,13 @@ import { cleanup, configure } from '@testing-library/react';
 import { forgetTyped } from '@/client/api';
 
 import { at } from './router';
+import { size, widen } from './window';
 
 // Whether something is seen is for browsers to say; working it out here takes most of the time.
 configure({ defaultHidden: true, getElementError: (message) => new Error(message ?? '') });
 jest.setTimeout(60_000);
 
-/** The window that component tests run in: as wide as a phone until a test makes it wider. */
-export const PHONE = { width: 390, height: 844 };
-
 // What the simulated page lacks: sizes, and telling of them.
-const size = { ...PHONE };
 for (const [name, of] of [
   ['clientWidth', 'width'],
   ['clientHeight', 'height'],
@@ -41,15 +38,8 @@ globalThis.ResizeObserver = class {
   disconnect() {}
 };
 
-/** Makes the window so wide. */
-(globalThis as { widen?: (width: number) => void }).widen = (width) => {
-  size.width = width;
-  window.dispatchEvent(new Event('resize'));
-};
-
 beforeEach(() => {
-  size.width = PHONE.width;
-  window.dispatchEvent(new Event('resize'));
+  widen(390);
   at();
   forgetTyped();
 });

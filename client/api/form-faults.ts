@@ -1,5 +1,3 @@
-import { set, type FieldErrors } from 'react-hook-form';
-
 import { inWords, type FieldFault } from '@/contract/faults';
 
 /** Where faults stand that no field on the screen is about. */
@@ -13,33 +11,20 @@ export function placeOf(field: string, shown: ReadonlySet<string>): string | nul
   return [...shown].find((name) => field !== '' && name.startsWith(`${field}.`)) ?? null;
 }
 
-/** Faults as react-hook-form keeps them, each at its place on the screen. */
-export function errorsOf(
-  fields: readonly FieldFault[],
+/**
+ * Each fault at its place on the screen: the name of a field with a sentence. What has no place there
+ * stands together at the foot (`WHOLE`), as does `message` when no field is named at all.
+ */
+export function placed(
+  faults: readonly FieldFault[],
   message: string,
   shown: ReadonlySet<string>,
-) {
-  const errors = {};
-  const homeless: FieldFault[] = [];
-  for (const fault of fields) {
-    const place = placeOf(fault.field, shown);
-    if (place) set(errors, place, { type: 'refused', message: fault.message });
-    else homeless.push(fault);
-  }
-  if (homeless.length > 0 || fields.length === 0) {
-    const words = fields.length > 1 ? homeless.map(inWords).join(' ') : message;
-    set(errors, WHOLE, { type: 'refused', message: words });
-  }
-  return errors as FieldErrors;
-}
-
-/** Nested errors by their names: { "phones.1.value": "…" }. */
-export function flat(errors: object, before = ''): Record<string, string> {
-  return Object.entries(errors).reduce<Record<string, string>>((all, [key, error]) => {
-    if (!error) return all;
-    const { type, message } = error as { type?: unknown; message?: unknown };
-    return typeof type === 'string' && typeof message === 'string'
-      ? { ...all, [before + key]: message }
-      : { ...all, ...flat(error as object, `${before}${key}.`) };
-  }, {});
+): [name: string, sentence: string][] {
+  const here = faults.map((fault) => ({ fault, place: placeOf(fault.field, shown) }));
+  const homeless = here.filter(({ place }) => !place).map(({ fault }) => fault);
+  const atFields = here.flatMap(({ fault, place }): [string, string][] =>
+    place ? [[place, fault.message]] : [],
+  );
+  if (homeless.length === 0 && faults.length > 0) return atFields;
+  return [...atFields, [WHOLE, faults.length > 1 ? homeless.map(inWords).join(' ') : message]];
 }

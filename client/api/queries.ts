@@ -33,14 +33,18 @@ export function useRead<E extends Endpoint>(
 /**
  * Writes through an endpoint. Afterwards what shows the topics that it touched is read again; what
  * was done is said at the foot of the screen with an undo. So is a refusal, unless who asked tells it
- * at its own place.
+ * at its own place. `onWritten` comes before anything is read again.
  */
-export function useWrite<E extends Endpoint>(endpoint: E, { tells = true } = {}) {
+export function useWrite<E extends Endpoint>(
+  endpoint: E,
+  { tells = true, onWritten }: { tells?: boolean; onWritten?: () => void } = {},
+) {
   const client = useQueryClient();
   const notify = useNotify();
   return useMutation<CallOutput<E>, CallFault, CallInput<E>>({
     mutationFn: (input) => call(endpoint, input),
     onSuccess: (result) => {
+      onWritten?.();
       const { actionId, sentence, topics } = (result ?? {}) as Partial<Done>;
       if (actionId && sentence) notify({ sentence, actionId });
       return readAgain(client, topics);

@@ -56,7 +56,7 @@ test('what the schema refuses is told at its field without asking the server', a
 });
 
 test('a refusal of a field that the form does not show names the field', async () => {
-  fakeServer().refuse(
+  fakeServer().reply(
     addJob,
     refusal('Write a number.', {
       fields: [
@@ -74,7 +74,7 @@ test('a refusal of a field that the form does not show names the field', async (
 });
 
 test('two fields at once are told at both', async () => {
-  fakeServer().refuse(
+  fakeServer().reply(
     addJob,
     refusal('Taken.', {
       fields: [
@@ -93,7 +93,7 @@ test('two fields at once are told at both', async () => {
 test.each([
   [
     'of the whole',
-    (s: Server) => s.refuse(addJob, refusal('The disk is full.')),
+    (s: Server) => s.reply(addJob, refusal('The disk is full.')),
     'The disk is full.',
   ],
   ['when nobody answers', (s: Server) => s.reply(addJob, UNREACHABLE), /can’t be reached/],
@@ -156,6 +156,32 @@ test('left with changes it has them again, asks before the window is closed, and
   await press('Start over');
   expect(valueOf('What it is')).toBe('');
   expect(leaving()).toBe(false);
+});
+
+test('left while it is on its way, a refusal is told all the same, and nothing is lost', async () => {
+  let answer: (reply: ReturnType<typeof refusal>) => void = () => {};
+  fakeServer().reply(addJob, new Promise((done) => (answer = done)));
+  const { replace } = show(<Form />);
+  await type('What it is', 'Loft');
+  await press('Keep');
+  replace(<></>);
+  answer(refusal('The disk is full.'));
+  await screen.findByText('The disk is full.');
+  replace(<Form />);
+  expect(await screen.findByDisplayValue('Loft')).toBeTruthy();
+});
+
+test('put back by hand to what is saved, there is nothing to keep', async () => {
+  fakeServer();
+  const { replace } = show(<Form />);
+  await type('What it is', 'Loft');
+  replace(<></>);
+  replace(<Form />);
+  await screen.findByDisplayValue('Loft');
+  await type('What it is', '');
+  replace(<></>);
+  replace(<Form />);
+  expect(valueOf('What it is')).toBe('');
 });
 
 test('given up by its own button, it is not kept', async () => {

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import {
+  set,
   useForm,
   type Control,
   type DefaultValues,
@@ -13,7 +14,8 @@ import type { CallFault } from '@/contract/call';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import { faultsOf } from '@/contract/faults';
 
-import { errorsOf, flat, WHOLE } from './form-faults';
+import { placed, WHOLE } from './form-faults';
+import { useNotify } from './notice';
 import { useWrite } from './queries';
 import { dropTyped, keepTyped, typedBefore, useHolding } from './typed';
 
@@ -50,8 +52,39 @@ interface Options<E extends Endpoint, V extends FieldValues> {
   keepAs?: string;
 }
 
+const REFUSED = 'refused';
+
 /** What is put back is put back whole, also where something was typed. */
 const ALL = { keepDirtyValues: false };
+
+type Names = Set<string>;
+
+/** The fields that are on the screen, and how one says that it is. */
+function useShown(): [ReadonlySet<string>, FormOf<FieldValues>['shows']] {
+  const [shown] = useState<Names>(() => new Set());
+  const [shows] = useState(() => (name: string) => {
+    shown.add(name);
+    return () => void shown.delete(name);
+  });
+  return [shown, shows];
+}
+
+/** Keeps what a form holds when it is left; answers a word for "nothing of it is to be kept". */
+function useKept<V extends FieldValues>(form: UseFormReturn<V>, keepAs: string | undefined) {
+  const { isDirty } = form.formState;
+  const changed = useRef(false);
+  useEffect(() => {
+    changed.current = isDirty;
+  }, [isDirty]);
+  useEffect(() => {
+    if (!keepAs) return;
+    return () => (changed.current ? keepTyped(keepAs, form.getValues()) : dropTyped(keepAs));
+  }, [keepAs, form]);
+  return () => {
+    changed.current = false;
+    if (keepAs) dropTyped(keepAs);
+  };
+}
 
 /**
  * A form that writes through an endpoint. It refuses what the schema of the endpoint refuses, in the
@@ -62,8 +95,7 @@ export function useWriteForm<E extends Endpoint, V extends FieldValues>(
   endpoint: E,
   { values, toInput, onSaved, keepAs }: Options<E, V>,
 ): WriteForm<V> {
-  const write = useWrite(endpoint, { tells: false });
-  const [shown] = useState(() => new Set<string>());
+  const [shown, shows] = useShown();
   const [before] = useState(() => (keepAs === undefined ? undefined : typedBefore<V>(keepAs)));
   const [begun] = useState(before ?? values);
   const [restored, setRestored] = useState(before !== undefined);
@@ -73,62 +105,53 @@ export function useWriteForm<E extends Endpoint, V extends FieldValues>(
     resetOptions: { keepDirtyValues: true },
     resolver: (given) => {
       const faults = faultsOf(endpoint.body, toInput(given).body ?? {});
-      return faults
-        ? { values: {}, errors: errorsOf(faults.fields, faults.message, shown) as FieldErrors<V> }
-        : { values: given, errors: {} };
+      if (!faults) return { values: given, errors: {} };
+      const errors = {};
+      for (const [name, message] of placed(faults.fields, faults.message, shown))
+        set(errors, name, { type: REFUSED, message });
+      return { values: {}, errors: errors as FieldErrors<V> };
     },
   });
   const { isDirty, errors } = form.formState;
+  const forget = useKept(form, keepAs);
   useHolding(isDirty);
   useEffect(() => {
     // Given back after the first showing, so that it counts as changed beside what is saved.
     if (before !== undefined) form.reset(before, { ...ALL, keepDefaultValues: true });
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it is opened
   }, []);
-  // Whether leaving it now would lose something; what is on its way to the server would not be.
-  const dirty = useRef(false);
-  useEffect(() => {
-    dirty.current = isDirty && !write.isPending;
-  }, [isDirty, write.isPending]);
-  useEffect(
-    () => () => {
-      if (keepAs && dirty.current) keepTyped(keepAs, form.getValues());
-    },
-    [keepAs, form],
-  );
-  const settled = () => {
-    dirty.current = false;
+  const settle = (kept: V) => {
+    forget();
     setRestored(false);
-    if (keepAs) dropTyped(keepAs);
+    form.reset(kept, ALL);
   };
+  const gone = useRef(false);
+  useEffect(() => () => void (gone.current = true), []);
+  const notify = useNotify();
+  const sent = useRef(values);
+  // Before anything is read again: what that shows may take the place of this form.
+  const write = useWrite(endpoint, { tells: false, onWritten: () => settle(sent.current) });
   const refused = ({ fields, message }: CallFault) => {
-    for (const [name, error] of Object.entries(flat(errorsOf(fields, message, shown))))
-      form.setError(name as FieldPath<V>, { type: 'refused', message: error });
+    if (gone.current) return notify({ sentence: message, actionId: null });
+    for (const [name, sentence] of placed(fields, message, shown))
+      form.setError(name as FieldPath<V>, { type: REFUSED, message: sentence });
   };
   const send = async (given: V) => {
+    sent.current = given;
     // The promise, because the form may be gone when what it saved is shown.
     const result = await write.mutateAsync(toInput(given)).catch(refused);
-    if (!result) return;
-    settled();
-    form.reset(given, ALL);
-    onSaved?.(result);
+    if (result) onSaved?.(result);
   };
   return {
     control: form.control,
-    shows: (name) => {
-      shown.add(name);
-      return () => void shown.delete(name);
-    },
+    shows,
     submit: () => void form.handleSubmit(send)(),
     busy: write.isPending,
     fault: (errors as Record<string, { message?: string }>)[WHOLE]?.message ?? null,
     changed: isDirty,
     restored,
     begun,
-    startOver: () => {
-      settled();
-      form.reset(values, ALL);
-    },
+    startOver: () => settle(values),
     set: form.setValue,
     values: form.getValues,
   };

@@ -13,15 +13,14 @@ import { addDays } from '@/core/time';
 import { at, gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
 import {
+  expectWaiting,
   choose,
-  NEVER,
   press,
   refusal,
   screen,
   show,
   TODAY,
   type,
-  UNREACHABLE,
   waitFor,
 } from '@/testing/screen';
 
@@ -31,20 +30,14 @@ import { PatternsScreen } from './patterns-screen';
 
 import { prepared } from '@/testing/cadence-screens';
 describe('the cadences', () => {
-  test('on their way, away, none, and each with its rhythm', async () => {
-    const server = prepared().reply(listCadences, NEVER);
-    const first = show(<CadenceList />);
-    expect(screen.getByText('One moment')).toBeTruthy();
-    first.unmount();
-    server.reply(listCadences, UNREACHABLE);
-    const second = show(<CadenceList />);
-    await screen.findByText(/can’t be reached/);
-    second.unmount();
-    server.answer(listCadences, { cadences: [] });
-    const third = show(<CadenceList />);
-    await screen.findByText(/^A cadence is a series of touches that repeats/);
-    third.unmount();
-    server.answer(listCadences, { cadences: [sample.cadence({ active: false })] });
+  test('on their way, away, and none yet', () =>
+    expectWaiting(<CadenceList />, prepared(), listCadences, {
+      answer: { cadences: [] },
+      shows: /^A cadence is a series of touches that repeats/,
+    }));
+
+  test('each with its rhythm leads to where it is built', async () => {
+    prepared().answer(listCadences, { cadences: [sample.cadence({ active: false })] });
     show(<CadenceList />);
     await screen.findByText('switched off');
     expect(screen.getByRole('link', { name: 'Quarterly' }).getAttribute('href')).toBe(
@@ -144,7 +137,7 @@ describe('building', () => {
   test('a refusal stands at the beat, at the rounds, or at the whole', async () => {
     const server = await open();
     await type('Advice to yourself on consent and frequency', 'gently');
-    server.refuse(
+    server.reply(
       saveCadence,
       refusal('No such field.', {
         fields: [
@@ -158,7 +151,7 @@ describe('building', () => {
     expect(screen.getByLabelText('After the last beat, wait').getAttribute('aria-invalid')).toBe(
       'true',
     );
-    server.refuse(saveCadence, refusal('It was changed in another window.', { code: 'conflict' }));
+    server.reply(saveCadence, refusal('It was changed in another window.', { code: 'conflict' }));
     await press('Save');
     await screen.findByText('It was changed in another window.');
     expect(screen.getByDisplayValue('gently')).toBeTruthy();

@@ -3,9 +3,9 @@ import { View } from 'react-native';
 import {
   Body,
   ChoiceField,
-  DateField,
+  DayField,
   Fault,
-  NumberBox,
+  NumberField,
   SaveBar,
   SelectField,
   Soft,
@@ -79,9 +79,9 @@ interface StartProps {
 
 const Start = ({ known: { form, joining }, today }: StartProps) => (
   <>
-    <DateField of={form} name="startOn" label="Starts on" min={today} />
+    <DayField of={form} name="startOn" label="Starts on" min={today} />
     {joining.pace === 'phased' ? (
-      <NumberBox of={form} name="perDay" label="Begin on each working day" unit="people" />
+      <NumberField of={form} name="perDay" label="Begin on each working day" unit="people" />
     ) : null}
   </>
 );

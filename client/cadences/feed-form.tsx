@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { useWriteForm } from '@/client/api';
 import { useSelection, useViews } from '@/client/people';
-import { Button, Fault, Heading, NumberBox, SaveBar, SelectField, Soft } from '@/client/ui';
+import { Button, Fault, Heading, NumberField, SaveBar, SelectField, Soft } from '@/client/ui';
 import { feedCadence, type Cadence } from '@/contract/cadences';
 import type { SavedView } from '@/contract/views';
 
@@ -46,7 +46,7 @@ export function FeedForm({ saved }: { saved: Cadence }) {
           onChoose={setViewId}
         />
         {viewId === '' ? null : (
-          <NumberBox
+          <NumberField
             of={form}
             name="feed.perDay"
             label="At most, each working day"

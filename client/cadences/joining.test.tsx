@@ -84,7 +84,7 @@ describe('enrolling', () => {
     await type('Begin on each working day', '');
     await press('Enroll 3 people');
     await screen.findByText('At least one person a day has to begin.');
-    server.refuse(enrol, refusal('The cadence is switched off.', { field: 'cadenceId' }));
+    server.reply(enrol, refusal('The cadence is switched off.', { field: 'cadenceId' }));
     await type('Begin on each working day', '2');
     await press('Enroll 3 people');
     await screen.findByText('The cadence is switched off.');
@@ -94,10 +94,7 @@ describe('enrolling', () => {
   test('what somebody lacks is mended there', async () => {
     const server = await open();
     server.answer(getPerson, sample.sheet({ id: sample.id(3) }));
-    server.refuse(
-      editPerson,
-      refusal('“soon” is not a phone number.', { field: 'phones.0.value' }),
-    );
+    server.reply(editPerson, refusal('“soon” is not a phone number.', { field: 'phones.0.value' }));
     await type(/^Their phone.*Wen Ito$/, 'soon');
     await press('Keep for Wen Ito');
     await screen.findByText('“soon” is not a phone number.');

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { useRead, type WriteForm } from '@/client/api';
 import { useViews } from '@/client/people';
-import { Button, ChoiceField, DateField, Heading, NumberBox, Select, Soft } from '@/client/ui';
+import { Button, ChoiceField, DayField, Heading, NumberField, Select, Soft } from '@/client/ui';
 import type { RotaDraft } from '@/contract/rota';
 import { getSettings } from '@/contract/settings';
 
@@ -35,10 +35,10 @@ export function RotaForm({ form, draft }: Props) {
         options={PARTICLE_OPTIONS}
       />
       <View className="flex-row flex-wrap gap-4">
-        <NumberBox of={form} name="weeks" label="One time through" unit="weeks" />
-        <NumberBox of={form} name="lettersAWeek" label="Each week" unit="letters" />
+        <NumberField of={form} name="weeks" label="One time through" unit="weeks" />
+        <NumberField of={form} name="lettersAWeek" label="Each week" unit="letters" />
       </View>
-      <DateField of={form} name="firstDay" label="First week begins on" />
+      <DayField of={form} name="firstDay" label="First week begins on" />
       {split.length > 0 ? (
         <View className="flex-row flex-wrap items-center gap-2">
           <Soft>{`Split: ${split.join(', ')}`}</Soft>

@@ -6,7 +6,7 @@ import { getSettings, moveClock } from '@/contract/settings';
 import { plainDate } from '@/core/time';
 import { gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
-import { fakeServer, press, screen, show, waitFor, widen } from '@/testing/screen';
+import { fakeServer, press, screen, show, waitFor } from '@/testing/screen';
 
 import { Chrome } from './chrome';
 
@@ -69,10 +69,4 @@ test('in the demo the day can be moved, elsewhere not', async () => {
   await waitFor(() => expect(server.sent(moveClock)).toEqual([{ days: 7 }]));
   // Everything is another day: all that is shown is read again.
   await waitFor(() => expect(server.asked.length).toBeGreaterThan(before + 1));
-});
-
-test('with room the places stand at the side', () => {
-  widen();
-  open();
-  expect(screen.getAllByRole('link')).toHaveLength(5);
 });

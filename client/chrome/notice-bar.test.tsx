@@ -46,7 +46,7 @@ test('what was done is told with an undo, and the undo is sent', async () => {
 });
 
 test('a refusal is told in its own words, without an undo', async () => {
-  fakeServer().refuse(addNote, refusal('Write something first.'));
+  fakeServer().reply(addNote, refusal('Write something first.'));
   const { user } = show();
   await user.click(screen.getByText('write'));
   await screen.findByText('Write something first.');

@@ -8,7 +8,7 @@ import { getSettings } from '@/contract/settings';
 import { getDesk, seeDesk } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 import * as sample from '@/testing/samples';
-import { fakeServer, NEVER, press, screen, show, UNREACHABLE, waitFor } from '@/testing/screen';
+import { expectWaiting, fakeServer, press, screen, show, waitFor } from '@/testing/screen';
 
 import { DeskScreen } from './desk-screen';
 
@@ -41,18 +41,11 @@ const MADE = {
   outcome: 'reached' as const,
 };
 
-test('on its way, away, and there again', async () => {
-  const server = prepared().reply(getDesk, NEVER);
-  const { unmount } = show(<DeskScreen />);
-  expect(screen.getByText('One moment')).toBeTruthy();
-  unmount();
-  server.reply(getDesk, UNREACHABLE);
-  show(<DeskScreen />);
-  await screen.findByText(/can’t be reached/);
-  server.answer(getDesk, DESK);
-  await press('Try again');
-  await screen.findByRole('heading', { name: 'Nobody is waiting today' });
-});
+test('on its way, away, and there again', () =>
+  expectWaiting(<DeskScreen />, prepared(), getDesk, {
+    answer: DESK,
+    shows: 'Nobody is waiting today',
+  }));
 
 test('a day off says so', async () => {
   prepared({ workingDay: false });

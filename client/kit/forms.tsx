@@ -7,11 +7,11 @@ import {
   Body,
   Button,
   ChoiceField,
-  DateField,
+  DayField,
   FormSheet,
   InlineEdit,
   MoneyField,
-  NumberBox,
+  NumberField,
   Rows,
   SaveBar,
   SelectField,
@@ -84,11 +84,11 @@ export function FormSample() {
     <View className="gap-3">
       <TextField of={form} name="name" label="What it is" />
       <View className="flex-row flex-wrap gap-4">
-        <NumberBox of={form} name="weeks" label="One time through" unit="weeks" />
+        <NumberField of={form} name="weeks" label="One time through" unit="weeks" />
         <MoneyField of={form} name="fee" label="Fee" money={MONEY} />
         <SelectField of={form} name="kind" label="What it was" options={KINDS} />
       </View>
-      <DateField of={form} name="on" label="Follow up on" />
+      <DayField of={form} name="on" label="Follow up on" />
       <YearlyField of={form} name="birthday" label="Birthday" className="w-[200px]" />
       <ChoiceField of={form} name="pace" label="How they start" options={PACES} />
       <SwitchField of={form} name="open" label="The form is open" />

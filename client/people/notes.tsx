@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useTypedText, useWrite, useWriteForm } from '@/client/api';
-import { Body, Button, DateField, Editing, Field, SaveBar, Soft, TextField } from '@/client/ui';
+import { Body, Button, DayField, Editing, Field, SaveBar, Soft, TextField } from '@/client/ui';
 import { addNote, editNote, removeNote, type Note } from '@/contract/story';
 import { shortDate, type PlainDate } from '@/core/time';
 
@@ -84,7 +84,7 @@ function NoteForm({ note, onClose }: { note: Note; onClose: () => void }) {
   return (
     <Editing>
       <TextField of={form} name="body" label="Note" hideLabel multiline autoFocus />
-      <DateField of={form} name="on" label="Day" lean="back" />
+      <DayField of={form} name="on" label="Day" lean="back" />
       <SaveBar form={form} onClose={onClose}>
         <Button
           weight="quiet"

@@ -56,7 +56,7 @@ test('while it is on its way it says so; who is gone is told', async () => {
   const { unmount } = show(<SheetScreen />);
   expect(screen.getByText('One moment')).toBeTruthy();
   unmount();
-  server.refuse(
+  server.reply(
     getPerson,
     refusal('This person is not in your sphere any more.', { code: 'not_found' }),
   );
@@ -115,7 +115,7 @@ test('a birthday is read as people write it; what is no day is refused at its fi
 
 test('phones are several rows; the one at fault says so, and nothing typed is lost', async () => {
   const server = await open();
-  server.refuse(editPerson, refusal('“later” is not a phone number.', { field: 'phones.1.value' }));
+  server.reply(editPerson, refusal('“later” is not a phone number.', { field: 'phones.1.value' }));
   await press('Change phone');
   await press('Another phone');
   await type('phone 2', 'later');
@@ -148,7 +148,7 @@ test('what another window kept meanwhile is told, and what was typed can be kept
       fields: { ...sample.sheet().fields, givenName: 'Thea' },
     }),
   );
-  server.refuse(
+  server.reply(
     editPerson,
     refusal('Teodora was changed in another window meanwhile.', { code: 'conflict' }),
   );

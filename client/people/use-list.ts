@@ -11,7 +11,7 @@ import { PAGE_ROWS, usePeoplePages } from './use-people';
 export const ROW_HEIGHT = 72;
 
 /** Whom are picked: single ones, or everybody whom the filter finds. */
-export type Picked = { all: true } | { all: false; ids: ReadonlySet<string> };
+type Picked = { all: true } | { all: false; ids: ReadonlySet<string> };
 const NOBODY: Picked = { all: false, ids: new Set() };
 
 /** The filter and the order of the list, as the address and the search field change them. */

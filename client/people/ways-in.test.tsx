@@ -82,7 +82,7 @@ test('the line is there again when it was left, until somebody came of it', asyn
 });
 
 test('a refusal of the line is told beside the button', async () => {
-  adding().refuse(addPerson, refusal('Give a name, or a phone number or e-mail address.'));
+  adding().reply(addPerson, refusal('Give a name, or a phone number or e-mail address.'));
   show(<AddScreen />);
   await type(LINE, 'Rosa');
   await screen.findByText('perhaps: similar name, same phone');
@@ -93,7 +93,7 @@ test('a refusal of the line is told beside the button', async () => {
 test('the short form tells at the field, and takes along the tag and who sent them', async () => {
   at({ tag: 'boat' });
   const server = adding()
-    .refuse(addPerson, refusal('“soon” is not a phone number.', { field: 'phones.0.value' }))
+    .reply(addPerson, refusal('“soon” is not a phone number.', { field: 'phones.0.value' }))
     .answer(listPeople, { total: 1, near: false, rows: [sample.row(2, 'Halima Osei')] });
   show(<AddScreen />);
   expect(screen.getByText('They get the tag #boat.')).toBeTruthy();
@@ -178,7 +178,7 @@ test('what a list would bring is shown before anything is written', async () => 
 });
 
 test('it comes in with a circle and a tag; a refusal is told at its field', async () => {
-  const server = importing().refuse(runImport, refusal('At most 60 characters.', { field: 'tag' }));
+  const server = importing().reply(runImport, refusal('At most 60 characters.', { field: 'tag' }));
   await paste();
   await choose('Put them into the circle', 'Inner');
   await type('Tag them', '#fair');
@@ -204,7 +204,7 @@ test('it comes in with a circle and a tag; a refusal is told at its field', asyn
 });
 
 test('what can’t be read says why, and the way is open to try again', async () => {
-  importing().refuse(previewImport, refusal('This file is empty.'));
+  importing().reply(previewImport, refusal('This file is empty.'));
   await paste();
   await screen.findByText('This file is empty.');
   expect(screen.getByDisplayValue('Ana <ana@example.com>')).toBeTruthy();
@@ -255,7 +255,7 @@ test('views are renamed, pinned, hidden, moved and taken away', async () => {
   await press('Show Gardens');
   await press('Move Gardens up');
   await press('Take Boats away');
-  server.refuse(changeView, refusal('There is a view “Gardens” already.', { field: 'name' }));
+  server.reply(changeView, refusal('There is a view “Gardens” already.', { field: 'name' }));
   await press('Rename Boats');
   await type('Name', 'Gardens');
   await press('Keep');

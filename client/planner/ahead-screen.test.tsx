@@ -13,16 +13,15 @@ import { addDays, plainDate } from '@/core/time';
 import { gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
 import {
+  expectWaiting,
   choose,
   fakeServer,
-  NEVER,
   press,
   refusal,
   screen,
   show,
   TODAY,
   type,
-  UNREACHABLE,
   waitFor,
   within,
 } from '@/testing/screen';
@@ -63,15 +62,11 @@ const open = async (change: Partial<Outlook> = {}) => {
   return server;
 };
 
-test('on its way, and away', async () => {
-  const server = prepared().reply(getAhead, NEVER);
-  const { unmount } = show(<AheadScreen />);
-  expect(screen.getByText('One moment')).toBeTruthy();
-  unmount();
-  server.reply(getAhead, UNREACHABLE);
-  show(<AheadScreen />);
-  await screen.findByText(/can’t be reached/);
-});
+test('on its way, and away', () =>
+  expectWaiting(<AheadScreen />, prepared(), getAhead, {
+    answer: { ...outlook(), today: TODAY },
+    shows: 'What if',
+  }));
 
 test.each([
   [{}, 'You can keep all 240 promises', '6 touches a working day would already do; you allow 8.'],
@@ -203,7 +198,7 @@ describe('what if', () => {
 
   test('what can’t be worked out says why', async () => {
     const server = await open();
-    server.refuse(startTrial, refusal('The cadence is gone.'));
+    server.reply(startTrial, refusal('The cadence is gone.'));
     await type('Touches a working day', '3');
     await screen.findByText('The cadence is gone.');
   });

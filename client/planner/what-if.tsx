@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { useRead, useWriteForm, type WriteForm } from '@/client/api';
 import { useSelection } from '@/client/people';
-import { DateField, Fault, Heading, NumberBox, Progress, SelectField } from '@/client/ui';
+import { DayField, Fault, Heading, NumberField, Progress, SelectField } from '@/client/ui';
 import { listCadences } from '@/contract/cadences';
 import { makeTrial, type Outlook } from '@/contract/planner';
 import { getSettings, type Circle } from '@/contract/settings';
@@ -47,7 +47,7 @@ export function WhatIf({ now, today, weeks }: Props) {
     <View className="gap-3">
       <Heading>What if</Heading>
       <View className="flex-row flex-wrap gap-4">
-        <NumberBox
+        <NumberField
           of={form}
           name="capacity"
           label="Touches a working day"
@@ -56,8 +56,8 @@ export function WhatIf({ now, today, weeks }: Props) {
         <Promises form={form} circles={settings?.circles ?? []} />
       </View>
       <View className="flex-row flex-wrap gap-4">
-        <DateField of={form} name="offFrom" label="Time off from" min={today} />
-        <DateField of={form} name="offUntil" label="until" min={wishes.offFrom ?? today} />
+        <DayField of={form} name="offFrom" label="Time off from" min={today} />
+        <DayField of={form} name="offUntil" label="until" min={wishes.offFrom ?? today} />
         <Starting form={form} begins={wishes.cadenceId !== ''} chosen={chosen} />
       </View>
       {result.state === 'running' ? (
@@ -82,7 +82,7 @@ const Promises = ({ form, circles }: PartProps & { circles: readonly Circle[] })
   circles
     .filter(({ promiseDays }) => promiseDays !== null)
     .map(({ id, name, promiseDays }) => (
-      <NumberBox
+      <NumberField
         key={id}
         of={form}
         name={`promises.${id}`}
@@ -113,7 +113,7 @@ function Starting({
           ...cadences.map(({ id, name }) => ({ value: id, label: name })),
         ]}
       />
-      {begins ? <NumberBox of={form} name="perDay" label="so many a day" unit="people" /> : null}
+      {begins ? <NumberField of={form} name="perDay" label="so many a day" unit="people" /> : null}
     </>
   );
 }

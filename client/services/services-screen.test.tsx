@@ -72,7 +72,7 @@ test('one is unfolded, changed, and taken away; a refusal is told there', async 
   await waitFor(() =>
     expect(server.sent(saveService)).toEqual([{ name: 'Post', url: LETTERS.url }]),
   );
-  server.refuse(deleteService, refusal('Two beats tell it of people.', { code: 'conflict' }));
+  server.reply(deleteService, refusal('Two beats tell it of people.', { code: 'conflict' }));
   await press('Remove Letters');
   await screen.findByText('Two beats tell it of people.');
 });

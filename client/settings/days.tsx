@@ -5,9 +5,9 @@ import { useWriteForm, type WriteForm } from '@/client/api';
 import {
   Button,
   Chip,
-  DayField,
+  DayInput,
   Heading,
-  NumberBox,
+  NumberField,
   SaveBar,
   TextField,
   useField,
@@ -54,15 +54,15 @@ export function Days({ settings }: { settings: Settings }) {
       <Heading>Your days</Heading>
       <Owner form={form} />
       <View className="flex-row flex-wrap gap-6">
-        <NumberBox of={form} name="capacity" label="Room on a working day for" unit="touches" />
-        <NumberBox
+        <NumberField of={form} name="capacity" label="Room on a working day for" unit="touches" />
+        <NumberField
           of={form}
           name="minutesPerDay"
           label="and at most"
           unit="minutes"
           placeholder="any"
         />
-        <NumberBox
+        <NumberField
           of={form}
           name="minDistanceDays"
           label="Between two touches of one person or home, at least"
@@ -125,8 +125,8 @@ function TimeOff({ form }: PartProps) {
   };
   return (
     <View className="flex-row flex-wrap items-end gap-3">
-      <DayField label="Time off from" value={from} onChange={setFrom} />
-      <DayField label="until" value={until} min={from} onChange={setUntil} />
+      <DayInput label="Time off from" value={from} onChange={setFrom} />
+      <DayInput label="until" value={until} min={from} onChange={setUntil} />
       <Button label="Put in" disabled={!fits} onPress={add} />
     </View>
   );

@@ -47,7 +47,7 @@ test('what is too long is told at its field, and nothing is lost', async () => {
 
 test('a refusal of the whole is told at the foot', async () => {
   const server = await open();
-  server.refuse(saveIntake, refusal('The disk is full, so nothing was saved.'));
+  server.reply(saveIntake, refusal('The disk is full, so nothing was saved.'));
   await type('Heading', 'Write to me');
   await press('Keep');
   await screen.findByText('The disk is full, so nothing was saved.');

@@ -59,7 +59,7 @@ test.each([
 
 test('what the server refuses is told in the card, and stays as it was typed', async () => {
   const server = await open();
-  server.refuse(saveSettings, refusal('The disk is full, so nothing was saved.'));
+  server.reply(saveSettings, refusal('The disk is full, so nothing was saved.'));
   await type('A card takes', '12');
   await press('Save card');
   await screen.findByText('The disk is full, so nothing was saved.');

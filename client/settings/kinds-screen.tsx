@@ -9,7 +9,7 @@ import {
   KindMark,
   Lead,
   MoneyField,
-  NumberBox,
+  NumberField,
   Page,
   Soft,
   Title,
@@ -104,16 +104,16 @@ function KindCard(props: CardProps) {
         />
       </View>
       <View className="flex-row flex-wrap gap-4">
-        <NumberBox of={form} name={`${at}.minutes`} label={`A ${noun} takes`} unit="min" />
+        <NumberField of={form} name={`${at}.minutes`} label={`A ${noun} takes`} unit="min" />
         <MoneyField of={form} name={`${at}.costMinor`} label={`A ${noun} costs`} money={money} />
-        <NumberBox
+        <NumberField
           of={form}
           name={`${at}.perDay`}
           label={`Most a day, ${noun}`}
           placeholder="any"
         />
         {holdOutcomes(kind).map((outcome) => (
-          <NumberBox
+          <NumberField
             key={outcome}
             of={form}
             name={`${at}.holds.${outcome}`}

@@ -1,5 +1,5 @@
 import { useWriteForm } from '@/client/api';
-import { Editing, NumberBox, SaveBar, SelectField, Soft, TextField } from '@/client/ui';
+import { Editing, NumberField, SaveBar, SelectField, Soft, TextField } from '@/client/ui';
 import { changeEntry, mergeEntries, type ListName } from '@/contract/lists';
 import type { OwnType } from '@/core/people';
 import { plural } from '@/core/time';
@@ -62,7 +62,7 @@ export function ChangeEntry({ list, entry, onClose }: FormProps) {
       <TextField of={form} name="name" label="Name" autoFocus onSubmitEditing={form.submit} />
       {form.changed ? forAll(entry) : null}
       {list === 'circle' ? (
-        <NumberBox of={form} name="promiseDays" label="Promise, every" unit="days" />
+        <NumberField of={form} name="promiseDays" label="Promise, every" unit="days" />
       ) : null}
       {entry.type === 'choice' ? (
         <TextField of={form} name="choices" label="What can be chosen" />

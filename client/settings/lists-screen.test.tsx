@@ -8,15 +8,14 @@ import {
 } from '@/contract/lists';
 import * as sample from '@/testing/samples';
 import {
+  expectWaiting,
   choose,
   fakeServer,
-  NEVER,
   press,
   refusal,
   screen,
   show,
   type,
-  UNREACHABLE,
   waitFor,
 } from '@/testing/screen';
 
@@ -29,18 +28,11 @@ const open = async () => {
   return server;
 };
 
-test('while the lists are on their way it says so; when they can’t be had, why', async () => {
-  const server = fakeServer().reply(readLists, NEVER);
-  const { unmount } = show(<ListsScreen />);
-  expect(screen.getByText('One moment')).toBeTruthy();
-  unmount();
-  server.reply(readLists, UNREACHABLE);
-  show(<ListsScreen />);
-  await screen.findByText(/Pen Pal can’t be reached/);
-  server.answer(readLists, sample.lists());
-  await press('Try again');
-  await screen.findByText('Past client');
-});
+test('while the lists are on their way it says so; when they can’t be had, why', () =>
+  expectWaiting(<ListsScreen />, fakeServer(), readLists, {
+    answer: sample.lists(),
+    shows: 'Past client',
+  }));
 
 test('an empty list says so', async () => {
   fakeServer().answer(readLists, { ...sample.lists(), role: [] });
@@ -65,7 +57,7 @@ test('thousands of tags come a page at a time and can be searched', async () => 
 
 test('a new entry is added; what is refused stands at its field', async () => {
   const server = await open();
-  server.refuse(addEntry, refusal('There is a role “Friend” already.', { field: 'name' }));
+  server.reply(addEntry, refusal('There is a role “Friend” already.', { field: 'name' }));
   await type('A new role', 'Friend');
   await press('Add');
   await screen.findByText('There is a role “Friend” already.');

@@ -78,7 +78,7 @@ test('two fields at fault are both told at their places', async () => {
   await screen.findByText('Write a number.');
   expect(screen.getByText('This is not a currency. Try one like USD.')).toBeTruthy();
   expect(server.sent(saveSettings)).toEqual([]);
-  server.refuse(
+  server.reply(
     saveSettings,
     refusal('There is no time zone “Mars”.', {
       field: 'timeZone',

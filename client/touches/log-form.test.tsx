@@ -70,7 +70,7 @@ test('a day that can’t be read is said at its field, and nothing is sent or lo
 });
 
 test('a refusal for a field shows there; for one that is not shown, below', async () => {
-  const server = fakeServer().refuse(
+  const server = fakeServer().reply(
     logTouch,
     refusal('A touch can be logged once it has been made, not before.', { field: 'on' }),
   );
@@ -78,7 +78,7 @@ test('a refusal for a field shows there; for one that is not shown, below', asyn
   await press('Reached');
   await screen.findByText('A touch can be logged once it has been made, not before.');
   expect(screen.getByLabelText('When').getAttribute('aria-invalid')).toBe('true');
-  server.refuse(logTouch, refusal('This is on the desk no more.', { field: 'itemKey' }));
+  server.reply(logTouch, refusal('This is on the desk no more.', { field: 'itemKey' }));
   await press('Reached');
   expect((await screen.findByText('This is on the desk no more.')).getAttribute('role')).toBe(
     'alert',

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWriteForm, type WriteForm } from '@/client/api';
-import { Button, DateField, Fault, SelectField, Soft, TextField } from '@/client/ui';
+import { Button, DayField, Fault, SelectField, Soft, TextField } from '@/client/ui';
 import { logTouch, type LogTouch } from '@/contract/touches';
 import { addDays, sentenceCase, type PlainDate } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, outcomesOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
@@ -95,7 +95,7 @@ export function LogForm(props: Props) {
             options={KIND_OPTIONS}
             onChoose={setKind}
           />
-          <DateField of={form} name="on" label="When" lean="back" max={today} />
+          <DayField of={form} name="on" label="When" lean="back" max={today} />
         </View>
       ) : null}
       <TextField of={form} name="note" label="Note" multiline />
@@ -149,12 +149,12 @@ function More({ form, today }: { form: WriteForm<Log>; today: PlainDate }) {
             placeholder="Baby due"
             className="min-w-[160px] flex-1"
           />
-          <DateField of={form} name="date.on" label="and when" />
+          <DayField of={form} name="date.on" label="and when" />
         </View>
       ) : null}
       {following ? (
         <View className="gap-3">
-          <DateField of={form} name="followUp.on" label="Follow up on" min={addDays(today, 1)} />
+          <DayField of={form} name="followUp.on" label="Follow up on" min={addDays(today, 1)} />
           <TextField of={form} name="followUp.words" label="About" />
         </View>
       ) : null}

@@ -22,7 +22,7 @@ export interface Plot {
   width: number;
 }
 
-export interface ChartProps {
+interface ChartProps {
   /** What the chart says, in a sentence, for those who don't see it. */
   label: string;
   /** What is counted: "touches". */

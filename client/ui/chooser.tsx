@@ -7,7 +7,7 @@ import { Button } from './button';
 import { Field } from './field';
 import { Body, Soft } from './type';
 
-export interface Choosable {
+interface Choosable {
   id: string;
   name: string;
   about?: string;

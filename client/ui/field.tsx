@@ -25,7 +25,7 @@ interface Tied {
 }
 
 /** A label above, what there is to say of it below; the input between them knows of both. */
-export function Framed({
+function Framed({
   label,
   hideLabel,
   fault,
@@ -150,13 +150,3 @@ export function Select<V extends string>(props: SelectProps<V>) {
     </Framed>
   );
 }
-
-interface NumberFieldProps extends Omit<FieldProps, 'value' | 'onChange' | 'short'> {
-  value: string;
-  onChange: (value: string) => void;
-}
-
-/** A short number with its unit beside it. */
-export const NumberField = ({ onChange, ...rest }: NumberFieldProps) => (
-  <Field inputMode="numeric" short onChangeText={onChange} {...rest} />
-);

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import type { FormOf } from '@/client/api';
 
 import { Chip, Choice } from './choice';
-import { DayField } from './day-field';
+import { DayInput } from './day-input';
 import { Field, Select, type FieldProps, type Labelled, type Option } from './field';
 import { NumberInput } from './number-input';
 
@@ -19,8 +19,7 @@ export interface Place<V extends FieldValues> {
 export function useField<V extends FieldValues>({ of, name }: Place<V>) {
   const { field, fieldState } = useController({ control: of.control, name });
   const { shows } = of;
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- `shows` does the same each time
-  useEffect(() => shows(name), [name]);
+  useEffect(() => shows(name), [shows, name]);
   return { ...field, fault: fieldState.error?.message ?? null };
 }
 
@@ -49,13 +48,13 @@ interface FigureProps extends Labelled {
 }
 
 /** A number; the form holds it as one, and as null when nothing is written. */
-export function NumberBox<V extends FieldValues>({ of, name, ...rest }: Of<V, FigureProps>) {
+export function NumberField<V extends FieldValues>({ of, name, ...rest }: Of<V, FigureProps>) {
   const { value, onChange, onBlur, ref, fault } = useField({ of, name });
   return <NumberInput inputRef={ref} {...{ value, onChange, onBlur, fault }} {...rest} />;
 }
 
 /** How amounts are written and read, in the owner's currency; see `useMoneyText`. */
-export interface MoneyWriting {
+interface MoneyWriting {
   symbol: string;
   read: (text: string) => number | null | undefined;
   write: (minor: number | null) => string;
@@ -93,10 +92,10 @@ interface DayProps extends Labelled {
 }
 
 /** A day; the form holds 'YYYY-MM-DD', what could not be read as it was typed, or null for none. */
-export function DateField<V extends FieldValues>({ of, name, ...rest }: Of<V, DayProps>) {
+export function DayField<V extends FieldValues>({ of, name, ...rest }: Of<V, DayProps>) {
   const { value, onChange, ref, fault } = useField({ of, name });
   return (
-    <DayField
+    <DayInput
       inputRef={ref}
       value={(value as string | null) ?? ''}
       onChange={(day) => onChange(day === '' ? null : day)}

@@ -7,8 +7,7 @@ import type { FormOf } from '@/client/api';
 export function useFault<V extends FieldValues>(of: FormOf<V>, name: string): string | null {
   const { errors } = useFormState({ control: of.control });
   const { shows } = of;
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- `shows` does the same each time
-  useEffect(() => shows(name), [name]);
+  useEffect(() => shows(name), [shows, name]);
   const error = get(errors, name) as { message?: string; root?: { message?: string } } | undefined;
   return error?.message ?? error?.root?.message ?? null;
 }

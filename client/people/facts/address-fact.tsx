@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import { Body, InlineEdit, NumberBox, Rows, SaveBar, Soft, TextField } from '@/client/ui';
+import { Body, InlineEdit, NumberField, Rows, SaveBar, Soft, TextField } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
 import { addressWords, NO_ADDRESS } from '@/core/people';
 
@@ -68,7 +68,7 @@ function AddressForm({ sheet, onClose }: { sheet: PersonSheet; onClose: () => vo
               />
             ))}
             {POINT.map(([key, label]) => (
-              <NumberBox key={key} of={form} name={`addresses.${at}.${key}`} label={label} />
+              <NumberField key={key} of={form} name={`addresses.${at}.${key}`} label={label} />
             ))}
           </View>
         )}

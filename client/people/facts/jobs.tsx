@@ -6,7 +6,7 @@ import { useMoney, useMoneyText } from '@/client/settings';
 import {
   Body,
   Button,
-  DateField,
+  DayField,
   Editing,
   Heading,
   MoneyField,
@@ -121,7 +121,7 @@ function JobForm({ form, onClose, children }: FormProps) {
         <TextField of={form} name="stage" label="How far" className="w-[150px]" />
         <MoneyField of={form} name="valueMinor" label="Worth" money={money} className="w-[130px]" />
         <MoneyField of={form} name="feeMinor" label="Fee" money={money} className="w-[130px]" />
-        <DateField of={form} name="completedOn" label="Completed" lean="back" />
+        <DayField of={form} name="completedOn" label="Completed" lean="back" />
       </View>
       <SaveBar form={form} onClose={onClose}>
         {children}

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { DayField, Field, NumberField, Select, Soft } from '@/client/ui';
+import { DayInput, Field, Select, Soft } from '@/client/ui';
 import type { OwnField } from '@/contract/record';
 import type { Condition, FieldType, Test } from '@/core/people';
 import { monthName } from '@/core/time';
@@ -68,21 +68,25 @@ const Letters = ({ text, set, label }: Filling) => (
 );
 
 const Days = ({ text, set, label }: Filling) => (
-  <NumberField
+  <Field
+    short
+    inputMode="decimal"
     label={label('days')}
     hideLabel
     unit="days"
     value={text(0)}
-    onChange={(v) => set(v)}
+    onChangeText={(v) => set(v)}
   />
 );
 
 const Figure = ({ type, text, set, label }: Filling) => (
-  <NumberField
+  <Field
+    short
+    inputMode="decimal"
     label={label('number')}
     hideLabel
     value={shown(type, text(0))}
-    onChange={(v) => set(kept(type, v))}
+    onChangeText={(v) => set(kept(type, v))}
   />
 );
 
@@ -91,31 +95,35 @@ const Between = (props: Filling) =>
 
 const BetweenDays = ({ text, set }: Filling) => (
   <View className="flex-row flex-wrap items-center gap-2">
-    <DayField label="From" value={text(0)} onChange={(v) => set(v, text(1))} />
-    <DayField label="to" value={text(1)} onChange={(v) => set(text(0), v)} />
+    <DayInput label="From" value={text(0)} onChange={(v) => set(v, text(1))} />
+    <DayInput label="to" value={text(1)} onChange={(v) => set(text(0), v)} />
   </View>
 );
 
 const BetweenFigures = ({ type, text, set, label }: Filling) => (
   <View className="flex-row items-center gap-2">
-    <NumberField
+    <Field
+      short
+      inputMode="decimal"
       label={label('from')}
       hideLabel
       value={shown(type, text(0))}
-      onChange={(v) => set(kept(type, v), text(1))}
+      onChangeText={(v) => set(kept(type, v), text(1))}
     />
     <Soft>and</Soft>
-    <NumberField
+    <Field
+      short
+      inputMode="decimal"
       label={label('to')}
       hideLabel
       value={shown(type, text(1))}
-      onChange={(v) => set(text(0), kept(type, v))}
+      onChangeText={(v) => set(text(0), kept(type, v))}
     />
   </View>
 );
 
 const Day = ({ text, set }: Filling) => (
-  <DayField label="Day" value={text(0)} onChange={(v) => set(v)} />
+  <DayInput label="Day" value={text(0)} onChange={(v) => set(v)} />
 );
 
 const Month = ({ text, set, label }: Filling) => (

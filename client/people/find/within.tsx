@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { call } from '@/client/api';
-import { Button, Field, NumberField, Soft } from '@/client/ui';
+import { Button, Field, Soft } from '@/client/ui';
 import { getPerson } from '@/contract/people';
 
 import { PersonChooser } from '../chooser';
@@ -32,29 +32,26 @@ export function Within({ at, values, onValues }: WithinProps) {
   return (
     <View className="gap-2">
       <View className="flex-row flex-wrap items-center gap-2">
-        <NumberField
+        <Field
+          short
+          inputMode="decimal"
           label={`Line ${at}: kilometers`}
           hideLabel
           unit="km of"
           value={text(0)}
-          onChange={(v) => put(0, v)}
+          onChangeText={(v) => put(0, v)}
         />
-        <Field
-          label={`Line ${at}: latitude`}
-          hideLabel
-          placeholder="latitude"
-          className="w-[110px]"
-          value={text(1)}
-          onChangeText={(v) => put(1, v)}
-        />
-        <Field
-          label={`Line ${at}: longitude`}
-          hideLabel
-          placeholder="longitude"
-          className="w-[110px]"
-          value={text(2)}
-          onChangeText={(v) => put(2, v)}
-        />
+        {['latitude', 'longitude'].map((degrees, i) => (
+          <Field
+            key={degrees}
+            label={`Line ${at}: ${degrees}`}
+            hideLabel
+            placeholder={degrees}
+            className="w-[110px]"
+            value={text(i + 1)}
+            onChangeText={(value) => put(i + 1, value)}
+          />
+        ))}
         <Button
           weight="quiet"
           label="Around somebody’s home"

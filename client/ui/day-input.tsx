@@ -8,7 +8,7 @@ import { Button } from './button';
 import { Field, type Labelled } from './field';
 import { useToday } from './today';
 
-interface DayFieldProps extends Labelled {
+interface DayInputProps extends Labelled {
   /** 'YYYY-MM-DD'; what can't be read as a day is handed on as it was typed; empty for none. */
   value: string;
   onChange: (value: string) => void;
@@ -23,7 +23,7 @@ const wordsOf = (value: string, today: PlainDate) =>
   isPlainDate(value) ? longDate(value, today) : value;
 
 /** A day as people write it: "in 2 weeks", "Friday", "4 May", "5/4/2027"; or from the calendar. */
-export function DayField(props: DayFieldProps) {
+export function DayInput(props: DayInputProps) {
   const { value, onChange, lean = 'ahead', min, max, fault, hint, inputRef, ...labelled } = props;
   const today = useToday();
   // What is typed stays as it was typed until the day is changed from elsewhere.
