@@ -33,11 +33,7 @@ const room = (name, mayImport, extra = []) => ({
           },
           {
             // A route names the screen it shows, so that each screen is loaded when it is opened.
-            group:
-              name === 'app'
-                ? ['@/core/*/*']
-                : // Charts and tables bring libraries along, so they are not in the index of the kit.
-                  ['@/core/*/*', '@/client/*/*', '!@/client/ui/*', '../../*'],
+            group: name === 'app' ? ['@/core/*/*'] : ['@/core/*/*', '@/client/*/*', '../../*'],
             message: 'Reach into another subject only through its index.',
           },
           ...extra,

@@ -12,7 +12,7 @@ const MODULES_ONLY = [
   'temporal-polyfill',
   'double-metaphone',
   'ical.js',
-  'd3-scale',
+  'd3-array',
   '@tanstack/react-table',
 ];
 

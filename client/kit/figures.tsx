@@ -1,8 +1,6 @@
 import { Rect } from 'react-native-svg';
 
-import { colour } from '@/client/ui';
-import { Table } from '@/client/ui/table';
-import { ChartFrame } from '@/client/ui/chart-frame';
+import { colour, Table, ChartFrame } from '@/client/ui';
 
 const CALLS = [
   { id: '1', name: 'Ana Lind', kind: 'call', fee: 1_200, day: '2026-11-23' },

@@ -14,6 +14,8 @@ beforeEach(() => {
 
 test('all of the kit is there, and axe has nothing against it', async () => {
   const { container } = show(<KitScreen />);
+  await screen.findByRole('table', { name: 'Touches' });
+  await screen.findByRole('img', { name: /between 0 and 15/ });
   expect(screen.getAllByRole('heading', { level: 2 })).toHaveLength(12);
   // Colours are only known to a browser: journeys look at contrast.
   const { violations } = await axe.run(container, {
@@ -106,6 +108,7 @@ test('one of 20,000 is found by a part of the name, by keys alone', async () => 
 
 test('a table is sorted by any column, and shows those that are chosen', async () => {
   show(<TableSample />);
+  await screen.findByRole('table', { name: 'Touches' });
   const table = () => screen.getByRole('table', { name: 'Touches' });
   const names = () =>
     within(table())
@@ -128,9 +131,10 @@ test('a table is sorted by any column, and shows those that are chosen', async (
 
 test('a chart says what it shows in a sentence, and in figures', async () => {
   show(<ChartSample />);
-  expect(screen.getByRole('img', { name: /between 0 and 15 a week/ })).toBeTruthy();
+  expect(await screen.findByRole('img', { name: /between 0 and 15 a week/ })).toBeTruthy();
   await press('In figures');
-  const rows = within(screen.getByRole('table', { name: /Touches made/ })).getAllByRole('row');
+  const table = await screen.findByRole('table', { name: /Touches made/ });
+  const rows = within(table).getAllByRole('row');
   expect(rows[1]!.textContent).toBe('week 14');
 });
 

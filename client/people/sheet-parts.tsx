@@ -16,6 +16,7 @@ import { CHANNEL_WORDS, type Channel } from '@/core/people';
 import { spokenDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS, slackWords } from '@/core/touches';
 
+import { LogTouch } from './log-touch';
 import { Photo } from './photo';
 
 export function Head({ sheet }: { sheet: PersonSheet }) {
@@ -58,7 +59,7 @@ export function WhereThingsStand({ sheet }: { sheet: PersonSheet }) {
 }
 
 /** What opens ready to go; a way to which they said no says so instead. */
-export function WaysToReach({ sheet, onLog }: { sheet: PersonSheet; onLog: () => void }) {
+export function WaysToReach({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const { phones, emails, consent } = sheet.fields;
   const [phone, email] = [phones[0]?.value.replace(/\s/g, ''), emails[0]?.value];
   const open = (url: string) => () => void Linking.openURL(url);
@@ -84,7 +85,7 @@ export function WaysToReach({ sheet, onLog }: { sheet: PersonSheet; onLog: () =>
             onPress={open(url)}
           />
         ))}
-        <Button label="Log" onPress={onLog} />
+        <LogTouch sheet={sheet} today={today} />
       </View>
       {refused.length > 0 ? (
         <Soft>{`Said no to ${refused.map((c) => CHANNEL_WORDS[c].toLowerCase()).join(' and ')}. If that has changed, say so under “May I”.`}</Soft>

@@ -1,10 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { LogForm } from '@/client/touches';
-import { Button, Overlay, Page, Rule, useKey, useWide, Waiting } from '@/client/ui';
+import { Button, Page, Rule, useWide, Waiting } from '@/client/ui';
 import { getPerson, type PersonSheet } from '@/contract/people';
 import { getSettings } from '@/contract/settings';
 import type { PlainDate } from '@/core/time';
@@ -35,8 +33,6 @@ export function SheetScreen() {
 function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const wide = useWide();
   const router = useRouter();
-  const [logging, setLogging] = useState(false);
-  useKey('l', () => setLogging(true), !logging);
   return (
     <>
       {wide ? null : (
@@ -50,7 +46,7 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
       )}
       <Head sheet={sheet} />
       <WhereThingsStand sheet={sheet} />
-      <WaysToReach sheet={sheet} onLog={() => setLogging(true)} />
+      <WaysToReach sheet={sheet} today={today} />
       <Thread sheet={sheet} today={today} />
       <Rule />
       <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
@@ -66,17 +62,6 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
           <PutAway sheet={sheet} />
         </View>
       </View>
-      {logging ? (
-        <Overlay title={`A touch with ${sheet.name}`} onClose={() => setLogging(false)}>
-          <LogForm
-            free
-            personId={sheet.id}
-            kind={sheet.planned[0]?.kind ?? (sheet.fields.phones.length > 0 ? 'call' : 'email')}
-            today={today}
-            onDone={() => setLogging(false)}
-          />
-        </Overlay>
-      ) : null}
     </>
   );
 }

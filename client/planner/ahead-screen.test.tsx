@@ -115,12 +115,12 @@ test('who slips leads to their sheet; what finds no day says why', async () => {
 test('the load is drawn, and there in figures', async () => {
   await open();
   expect(
-    screen.getByRole('img', {
+    await screen.findByRole('img', {
       name: 'Touches a week for 13 weeks: at most 27, against room for 40.',
     }),
   ).toBeTruthy();
   await press('In figures');
-  const rows = within(screen.getByRole('table')).getAllByRole('row');
+  const rows = within(await screen.findByRole('table')).getAllByRole('row');
   expect(rows[1]!.textContent).toBe('Nov 231051540');
 });
 

@@ -2,8 +2,7 @@ import { View } from 'react-native';
 import { G, Line, Rect } from 'react-native-svg';
 
 import { useRead } from '@/client/api';
-import { Body, colour, Heading, Soft } from '@/client/ui';
-import { ChartFrame, type Plot } from '@/client/ui/chart-frame';
+import { Body, colour, Heading, Soft, ChartFrame, type Plot } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getConsistency } from '@/contract/planner';
 import { plural, shortDate } from '@/core/time';

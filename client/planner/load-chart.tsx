@@ -1,8 +1,7 @@
 import { View } from 'react-native';
 import { G, Line, Rect } from 'react-native-svg';
 
-import { Caption, colour, Soft } from '@/client/ui';
-import { ChartFrame, type Plot } from '@/client/ui/chart-frame';
+import { Caption, colour, Soft, ChartFrame, type Plot } from '@/client/ui';
 import type { Outlook } from '@/contract/planner';
 import { shortDate, type PlainDate } from '@/core/time';
 

@@ -1,8 +1,7 @@
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Body, Button, Fault, Heading, Linked } from '@/client/ui';
-import { Table, type Column } from '@/client/ui/table';
+import { Body, Button, Fault, Heading, Linked, Table, type Column } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { retryCall, type listServices } from '@/contract/services';
 import { shortDate, type PlainDate } from '@/core/time';

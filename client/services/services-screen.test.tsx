@@ -97,7 +97,7 @@ test('the latest calls are a table; what was given up is sent again', async () =
       { ...CALL, id: 'call 2', name: 'Bo Birch', state: 'delivered', outcome: 'Taken.' },
     ],
   });
-  const table = screen.getByRole('table', { name: 'The latest calls' });
+  const table = await screen.findByRole('table', { name: 'The latest calls' });
   expect(table.querySelectorAll('tbody tr')).toHaveLength(2);
   await press('Send Ana Vance to Letters again');
   await waitFor(() => expect(server.sent(retryCall)).toEqual([{ id: 'call 1' }]));

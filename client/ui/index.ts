@@ -1,5 +1,5 @@
-// Charts and tables bring libraries of their own: they are taken from their files, where they are used.
 export * from './button';
+export * from './chart-frame';
 export * from './choice';
 export * from './chooser';
 export * from './day-input';
@@ -19,6 +19,7 @@ export * from './progress';
 export * from './rows';
 export * from './save-bar';
 export * from './states';
+export * from './table';
 export * from './toast';
 export * from './today';
 export * from './type';
