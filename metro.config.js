@@ -3,6 +3,10 @@ const { withNativeWind } = require('nativewind/metro');
 
 const config = getDefaultConfig(__dirname);
 
+// A module runs when something of it is first used, not when it is first named: a screen then runs
+// the part of the contract that it asks, not all of it.
+config.transformer.getTransformOptions = async () => ({ transform: { inlineRequires: true } });
+
 // zod brings forty languages along; the interface speaks one.
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {

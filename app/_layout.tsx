@@ -5,9 +5,11 @@ import { Slot } from 'expo-router';
 import { useState } from 'react';
 
 import { CallFault, NoticeProvider } from '@/client/api';
-import { Chrome, useTypefaces } from '@/client/chrome';
+import { Chrome, loadTypefaces } from '@/client/chrome';
 import { ListViewProvider, SelectionProvider } from '@/client/people';
 import { OwnersDay } from '@/client/settings';
+
+loadTypefaces();
 
 const createClient = () =>
   new QueryClient({
@@ -21,7 +23,6 @@ const createClient = () =>
   });
 
 export default function Layout() {
-  useTypefaces();
   const [client] = useState(createClient);
   return (
     <QueryClientProvider client={client}>

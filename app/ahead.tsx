@@ -1,1 +1,5 @@
-export { AheadScreen as default } from '@/client/planner/ahead-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/planner/ahead-screen')).AheadScreen,
+}));

@@ -1,1 +1,5 @@
-export { EnrolScreen as default } from '@/client/cadences/enrol-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/cadences/enrol-screen')).EnrolScreen,
+}));

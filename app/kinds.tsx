@@ -1,1 +1,5 @@
-export { KindsScreen as default } from '@/client/settings/kinds-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/settings/kinds-screen')).KindsScreen,
+}));

@@ -1,5 +1,5 @@
 import { Redirect } from 'expo-router';
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
 
 // A production build has no such page, and nothing of what is on it.
 const Kit = __DEV__
@@ -8,10 +8,5 @@ const Kit = __DEV__
 
 /** The parts that screens are made of, to be looked at while developing. */
 export default function KitRoute() {
-  if (!Kit) return <Redirect href="/" />;
-  return (
-    <Suspense fallback={null}>
-      <Kit />
-    </Suspense>
-  );
+  return Kit ? <Kit /> : <Redirect href="/" />;
 }

@@ -1,1 +1,5 @@
-export { ListsScreen as default } from '@/client/settings/lists-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/settings/lists-screen')).ListsScreen,
+}));

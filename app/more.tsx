@@ -1,1 +1,5 @@
-export { MoreScreen as default } from '@/client/settings/more-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/settings/more-screen')).MoreScreen,
+}));

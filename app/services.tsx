@@ -1,1 +1,5 @@
-export { ServicesScreen as default } from '@/client/services/services-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/services/services-screen')).ServicesScreen,
+}));

@@ -1,1 +1,5 @@
-export { IntakeScreen as default } from '@/client/settings/intake-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/settings/intake-screen')).IntakeScreen,
+}));

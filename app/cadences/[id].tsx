@@ -1,1 +1,5 @@
-export { BuilderScreen as default } from '@/client/cadences/builder-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/cadences/builder-screen')).BuilderScreen,
+}));

@@ -1,1 +1,5 @@
-export { CadenceList as default } from '@/client/cadences/cadence-list';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/cadences/cadence-list')).CadenceList,
+}));

@@ -1,1 +1,5 @@
-export { PatternsScreen as default } from '@/client/cadences/patterns-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/cadences/patterns-screen')).PatternsScreen,
+}));

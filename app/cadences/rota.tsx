@@ -1,1 +1,5 @@
-export { RotaScreen as default } from '@/client/cadences/rota-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/cadences/rota-screen')).RotaScreen,
+}));

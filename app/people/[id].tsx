@@ -1,1 +1,5 @@
-export { SheetScreen as default } from '@/client/people/sheet-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/people/sheet-screen')).SheetScreen,
+}));

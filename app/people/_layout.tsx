@@ -1,1 +1,5 @@
-export { PeopleFrame as default } from '@/client/people/people-frame';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/people/people-frame')).PeopleFrame,
+}));

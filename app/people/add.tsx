@@ -1,1 +1,5 @@
-export { AddScreen as default } from '@/client/people/add/add-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/people/add/add-screen')).AddScreen,
+}));

@@ -1,1 +1,5 @@
-export { ImportScreen as default } from '@/client/people/import-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/people/import-screen')).ImportScreen,
+}));

@@ -1,1 +1,5 @@
-export { ViewsScreen as default } from '@/client/people/views-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/people/views-screen')).ViewsScreen,
+}));

@@ -1,1 +1,5 @@
-export { GapScreen as default } from '@/client/tidy/gap-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/tidy/gap-screen')).GapScreen,
+}));

@@ -1,1 +1,5 @@
-export { TidyScreen as default } from '@/client/tidy/tidy-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/tidy/tidy-screen')).TidyScreen,
+}));

@@ -1,1 +1,5 @@
-export { SameScreen as default } from '@/client/tidy/same-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/tidy/same-screen')).SameScreen,
+}));

@@ -1,1 +1,5 @@
-export { TagsScreen as default } from '@/client/tidy/tags-screen';
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/tidy/tags-screen')).TagsScreen,
+}));

@@ -1,4 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
+import { useRef } from 'react';
 
 import { useRead } from '@/client/api';
 import { Page, Waiting } from '@/client/ui';
@@ -7,6 +8,8 @@ import { getSettings } from '@/contract/settings';
 
 import { Builder } from './builder';
 import { draftOf, startingFrom } from './draft';
+import { SavedCadence } from './saved-cadence';
+import type { Take } from './use-builder';
 
 /** Builds a cadence: a new one from a pattern, a copy or nothing, or one that is there. */
 export function BuilderScreen() {
@@ -20,6 +23,7 @@ export function BuilderScreen() {
   const copying = isNew && Boolean(copy);
   const copied = useRead(getCadence, { params: { id: copy ?? '' } }, { enabled: copying });
   const settings = useRead(getSettings);
+  const take = useRef<Take>(null);
   return (
     <Page>
       <Waiting query={settings}>
@@ -28,12 +32,22 @@ export function BuilderScreen() {
             return (
               <Waiting query={cadence}>
                 {(saved) => (
-                  <Builder
-                    key={`${saved.id}:${saved.version}`}
-                    saved={saved}
-                    first={draftOf(saved)}
-                    owner={owner}
-                  />
+                  <>
+                    <Builder
+                      key={`${saved.id}:${saved.version}`}
+                      saved={saved}
+                      first={draftOf(saved)}
+                      owner={owner}
+                      take={take}
+                    />
+                    {/* Outlives the version: what is opened here stays open when that is saved. */}
+                    <SavedCadence
+                      key={saved.id}
+                      saved={saved}
+                      today={owner.today}
+                      onTake={(draft) => take.current?.(draft)}
+                    />
+                  </>
                 )}
               </Waiting>
             );

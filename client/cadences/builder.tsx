@@ -22,7 +22,6 @@ import { BeatList } from './beat-list';
 import { DayLine } from './day-line';
 import { withCopy, withNewBeat } from './draft';
 import { RoundsForm } from './rounds-form';
-import { SavedCadence } from './saved-cadence';
 import { TrialView } from './trial';
 import { useBuilder, type BuilderProps } from './use-builder';
 import { YearView } from './year-view';
@@ -86,7 +85,6 @@ export function Builder(props: BuilderProps) {
           )}
         </View>
       </View>
-      {saved ? <SavedCadence saved={saved} today={owner.today} onTake={known.set} /> : null}
     </>
   );
 }

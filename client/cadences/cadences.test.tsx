@@ -1,7 +1,10 @@
+import { fireEvent } from '@testing-library/react';
+
 import {
   createCadence,
   deleteCadence,
   feedCadence,
+  getCadence,
   listCadences,
   listVersions,
   saveCadence,
@@ -49,9 +52,9 @@ describe('the cadences', () => {
     prepared();
     show(<PatternsScreen />);
     const [first] = await screen.findAllByRole('button', { name: /^Days and words of/ });
-    first!.click();
+    fireEvent.click(first!);
     await screen.findByText(/Longest silence/);
-    screen.getAllByRole('button', { name: /^Take a copy of/ })[0]!.click();
+    fireEvent.click(screen.getAllByRole('button', { name: /^Take a copy of/ })[0]!);
     expect(gone[0]).toMatch(/^\/cadences\/new\?pattern=/);
   });
 });
@@ -112,6 +115,23 @@ describe('building', () => {
       version: 2,
       beats: [{ timing: { on: 'after', days: 7 } }, {}],
     });
+  });
+
+  test('what was opened below stays open when a newer version is shown', async () => {
+    const server = await open();
+    await press('Earlier versions');
+    await screen.findByRole('button', { name: 'Hide earlier versions' });
+    await type('Name', 'Four times a year');
+    server
+      .answer(getCadence, sample.cadence({ name: 'Four times a year', version: 3 }))
+      .answer(saveCadence, {
+        actionId: sample.id(8),
+        sentence: 'Saved',
+        topics: ['cadences'],
+      });
+    await press('Save');
+    await screen.findByRole('heading', { name: 'Four times a year' });
+    expect(screen.getByRole('button', { name: 'Hide earlier versions' })).toBeTruthy();
   });
 
   test('beats are turned, timed, worded, copied, moved and taken away', async () => {

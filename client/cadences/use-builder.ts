@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useImperativeHandle, useMemo, type Ref } from 'react';
 import { useWatch } from 'react-hook-form';
 
 import { useRead, useWriteForm } from '@/client/api';
@@ -18,10 +18,14 @@ import { kindSetups, ofKinds } from '@/core/touches';
 
 import type { Targets } from './errand';
 
+/** Takes a draft from outside of the form into it. */
+export type Take = (draft: CadenceDraft) => void;
+
 export interface BuilderProps {
   saved: Cadence | null;
   first: CadenceDraft;
   owner: OwnersDays;
+  take?: Ref<Take>;
 }
 
 /** What errands can be about, beside the cadence itself. */
@@ -51,7 +55,7 @@ function useDraft(saved: Cadence | null, first: CadenceDraft) {
 }
 
 /** Everything that the builder knows of the draft: the year it makes, and what is wrong with it. */
-export function useBuilder({ saved, first, owner }: BuilderProps) {
+export function useBuilder({ saved, first, owner, take }: BuilderProps) {
   const { form, draft } = useDraft(saved, first);
   const targets = useTargets(saved?.id ?? null);
   const { settings: days, today } = owner;
@@ -66,6 +70,7 @@ export function useBuilder({ saved, first, owner }: BuilderProps) {
     for (const [name, value] of Object.entries(part))
       form.set(name as keyof CadenceDraft, value as never, { shouldDirty: true });
   };
+  useImperativeHandle(take, () => set);
   return {
     form,
     draft,

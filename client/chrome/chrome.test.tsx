@@ -1,6 +1,8 @@
 import { act, fireEvent } from '@testing-library/react';
+import { lazy } from 'react';
 import { View } from 'react-native';
 
+import { Body, Opening } from '@/client/ui';
 import { cancelWork, getWork } from '@/contract/history';
 import { getSettings, moveClock } from '@/contract/settings';
 import { plainDate } from '@/core/time';
@@ -38,6 +40,25 @@ test('keys lead about, but not while somebody is typing', () => {
   fireEvent.keyDown(field, { key: 'n' });
   field.remove();
   expect(gone).toEqual(['/people?find=1', '/people/add']);
+});
+
+test('a screen that can’t be loaded says so in the frame, and the next one opens', async () => {
+  fakeServer().answer(getSettings, sample.settings()).answer(getWork, { work: null });
+  const Lost = lazy(() => Promise.reject(new Error('gone')));
+  jest.spyOn(console, 'error').mockImplementation(() => {});
+  const { rerender } = show(
+    <Opening at="/ahead">
+      <Lost />
+    </Opening>,
+  );
+  await screen.findByText(/^This screen could not be opened\./);
+  expect(screen.getByRole('button', { name: 'Load the page again' })).toBeTruthy();
+  rerender(
+    <Opening at="/people">
+      <Body>People</Body>
+    </Opening>,
+  );
+  await screen.findByText('People');
 });
 
 test('the keys are listed on asking', async () => {

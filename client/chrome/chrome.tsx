@@ -2,7 +2,7 @@ import { Link, usePathname, useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 
-import { Body, KEY_LIST, Overlay, useKey, useWide } from '@/client/ui';
+import { Body, KEY_LIST, Opening, Overlay, useKey, useWide } from '@/client/ui';
 
 import { DayMover } from './day-mover';
 import { isAt, PLACES } from './places';
@@ -12,6 +12,7 @@ import { WorkBar } from './work-bar';
 /** The frame around every screen: places in a bar at the foot, or in a rail when there is room. */
 export function Chrome({ children }: { children: ReactNode }) {
   const wide = useWide();
+  const path = usePathname();
   const router = useRouter();
   const [keys, setKeys] = useState(false);
   useKey('?', () => setKeys(true));
@@ -22,7 +23,7 @@ export function Chrome({ children }: { children: ReactNode }) {
       <Places wide={wide} />
       <View className="min-h-0 min-w-0 flex-1">
         <View role="main" className="min-h-0 flex-1">
-          {children}
+          <Opening at={path}>{children}</Opening>
         </View>
         <WorkBar />
         <NoticeBar />

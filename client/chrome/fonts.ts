@@ -1,8 +1,8 @@
-import { FontDisplay, useFonts } from 'expo-font';
+import { FontDisplay, loadAsync } from 'expo-font';
 
-/** The two type families; text is set in a system face until they are there. */
-export function useTypefaces(): void {
-  useFonts({
+/** Fetches the two type families; text is set in a system face until they are there. */
+export function loadTypefaces(): void {
+  const loading = loadAsync({
     Newsreader: font(require('@expo-google-fonts/newsreader/400Regular/Newsreader_400Regular.ttf')),
     NewsreaderItalic: font(
       require('@expo-google-fonts/newsreader/400Regular_Italic/Newsreader_400Regular_Italic.ttf'),
@@ -17,6 +17,8 @@ export function useTypefaces(): void {
       require('@expo-google-fonts/hanken-grotesk/600SemiBold/HankenGrotesk_600SemiBold.ttf'),
     ),
   });
+  // Without them the page is as useful.
+  loading.catch(() => {});
 }
 
 const font = (asset: number) => ({ uri: asset, display: FontDisplay.SWAP }) as never;

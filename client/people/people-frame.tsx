@@ -1,7 +1,7 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { View } from 'react-native';
 
-import { Soft, useWide } from '@/client/ui';
+import { Opening, Soft, useWide } from '@/client/ui';
 
 import { PeopleList } from './people-list';
 
@@ -18,7 +18,9 @@ export function PeopleFrame() {
         <PeopleList openId={id ?? null} />
       </View>
       <View className="min-w-0 flex-1 bg-sheet">
-        <Slot />
+        <Opening at={path}>
+          <Slot />
+        </Opening>
       </View>
     </View>
   );

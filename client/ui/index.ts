@@ -12,6 +12,7 @@ export * from './keys';
 export * from './linked';
 export * from './marks';
 export * from './number-input';
+export * from './opening';
 export * from './overlay';
 export * from './page';
 export * from './page-list';
