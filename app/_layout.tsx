@@ -2,14 +2,12 @@ import '../global.css';
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 
 import { CallFault, NoticeProvider } from '@/client/api';
 import { Chrome, loadTypefaces } from '@/client/chrome';
 import { ListViewProvider, SelectionProvider } from '@/client/people';
 import { OwnersDay } from '@/client/settings';
-
-loadTypefaces();
 
 const createClient = () =>
   new QueryClient({
@@ -24,6 +22,7 @@ const createClient = () =>
 
 export default function Layout() {
   const [client] = useState(createClient);
+  useEffect(loadTypefaces, []);
   return (
     <QueryClientProvider client={client}>
       <NoticeProvider>

@@ -1,25 +1,16 @@
 import { z } from 'zod';
 
 import { ENROLMENT_STATES } from '@/core/cadences';
-import { TOUCH_KINDS, OUTCOMES, WARMTHS } from '@/core/touches';
+import { TOUCH_KINDS, OUTCOMES } from '@/core/touches';
 
 import { CadenceId, CircleId, Day, Done, Id, PersonId, PersonParam, PhotoId } from './common';
 import { endpoint } from './endpoint';
 import { FilterQuery, PeopleFilter, SORTS } from './filters';
 import { PersonDraft, PersonFields, Text } from './record';
+import { Standing } from './standing';
 import { HouseholdShown, Job, Note, TieShown } from './story';
 
 const subject = 'people';
-
-export const Standing = z.object({
-  promiseDays: z.number().int().nullable(),
-  due: Day.nullable(),
-  slack: z.number().int().nullable(),
-  warmth: z.enum(WARMTHS as [string, ...string[]]).nullable() as z.ZodType<
-    (typeof WARMTHS)[number] | null
-  >,
-});
-export type Standing = z.infer<typeof Standing>;
 
 export const PersonRow = z.object({
   id: PersonId,

@@ -4,7 +4,7 @@ import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
 
 import { ActionId, Day, Done, PersonId, TouchId } from './common';
 import { endpoint } from './endpoint';
-import { Standing } from './people';
+import { Standing } from './standing';
 
 const subject = 'touches';
 

@@ -1,5 +1,5 @@
 import { Link, usePathname, useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useDeferredValue, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 
 import { Body, KEY_LIST, Opening, Overlay, useKey, useWide } from '@/client/ui';
@@ -15,6 +15,8 @@ export function Chrome({ children }: { children: ReactNode }) {
   const path = usePathname();
   const router = useRouter();
   const [keys, setKeys] = useState(false);
+  // The screen first; what tells of work, of what was done and of the day comes right after it.
+  const screenShown = useDeferredValue(true, false);
   useKey('?', () => setKeys(true));
   useKey('/', () => router.navigate('/people?find=1'));
   useKey('n', () => router.navigate('/people/add'));
@@ -25,14 +27,20 @@ export function Chrome({ children }: { children: ReactNode }) {
         <View role="main" className="min-h-0 flex-1">
           <Opening at={path}>{children}</Opening>
         </View>
-        <WorkBar />
-        <NoticeBar />
-        <DayMover />
+        {screenShown ? <Tellers /> : null}
       </View>
       {keys ? <KeyList onClose={() => setKeys(false)} /> : null}
     </View>
   );
 }
+
+const Tellers = () => (
+  <>
+    <WorkBar />
+    <NoticeBar />
+    <DayMover />
+  </>
+);
 
 function Places({ wide }: { wide: boolean }) {
   const path = usePathname();

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { call, useRead, useWrite } from '@/client/api';
@@ -37,6 +37,8 @@ function useSeen(desk: Desk | undefined) {
 
 function DeskOf({ desk }: { desk: Desk }) {
   const { today, items, made } = desk;
+  // What stands around it comes right after it, so that the day itself can be read sooner.
+  const around = useDeferredValue(true, false);
   return (
     <>
       <View className="gap-1">
@@ -47,14 +49,14 @@ function DeskOf({ desk }: { desk: Desk }) {
         <Title>{headline(desk)}</Title>
         <Progress left={items.length} done={new Set(made.map((m) => m.personId)).size} />
       </View>
-      <RotaWeek />
-      {items.length === 0 && made.length === 0 ? <NothingYet /> : null}
+      {around ? <RotaWeek /> : null}
+      {around && items.length === 0 && made.length === 0 ? <NothingYet /> : null}
       {TOUCH_KINDS.map((kind) => {
         const flow = items.filter((item) => item.kind === kind);
         return flow.length > 0 ? <Flow key={kind} items={flow} today={today} /> : null;
       })}
       <Moved desk={desk} />
-      <WaitingToGo today={today} />
+      {around ? <WaitingToGo today={today} /> : null}
       <Made desk={desk} />
     </>
   );

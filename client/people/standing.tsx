@@ -1,7 +1,7 @@
 import { Text, View } from 'react-native';
 
 import { WARMTH_TEXT, WarmthMark } from '@/client/ui';
-import type { Standing as StandingOf } from '@/contract/people';
+import type { Standing as StandingOf } from '@/contract/standing';
 import { slackWords } from '@/core/touches';
 
 /** Slack with the mark of its warmth; nothing for people without a promise. */

@@ -1,0 +1,15 @@
+import { z } from 'zod';
+
+import { WARMTHS } from '@/core/touches';
+
+import { Day } from './common';
+
+export const Standing = z.object({
+  promiseDays: z.number().int().nullable(),
+  due: Day.nullable(),
+  slack: z.number().int().nullable(),
+  warmth: z.enum(WARMTHS as [string, ...string[]]).nullable() as z.ZodType<
+    (typeof WARMTHS)[number] | null
+  >,
+});
+export type Standing = z.infer<typeof Standing>;
