@@ -32,11 +32,15 @@ export function weeklyLoad(result: Plan, options: PlanOptions): WeekLoad[] {
   return [...weeks.values()];
 }
 
-/** People whose promise will be broken in the days planned, each with the first day of it. */
+/**
+ * People whose promise holds this morning and will be broken in the days planned, each with the first
+ * day of it. Together with the ones whose promise is broken already that is each person once.
+ */
 export function firstSlips(result: Plan): { personId: string; on: DayNumber }[] {
+  const overdue = new Set(result.overdue);
   const first = new Map<string, DayNumber>();
   for (const { personId, on } of result.slips)
-    first.set(personId, Math.min(on, first.get(personId) ?? Infinity));
+    if (!overdue.has(personId)) first.set(personId, Math.min(on, first.get(personId) ?? Infinity));
   return [...first]
     .map(([personId, on]) => ({ personId, on }))
     .sort((a, b) => a.on - b.on || (a.personId < b.personId ? -1 : 1));
@@ -45,19 +49,22 @@ export function firstSlips(result: Plan): { personId: string; on: DayNumber }[] 
 /** Stands for room without limit: more than any sphere has touches on a day. */
 const UNLIMITED = 1_000_000;
 
+/** So many numbers below the least that was found are tried one by one. */
+const LOOK_BELOW = 2;
+
 /** The least number of touches a day that keeps as many promises as any number would. */
 export interface LeastCapacity {
   capacity: number;
-  /** Promises that no number of touches would keep: no working days, minutes that are too few. */
+  /** Promises that hold today and no number of touches would keep: no working days, too few minutes. */
   slips: number;
 }
 
 /**
  * The least number of touches a day at which no promise is broken that more room would keep. One
  * plan without limit tells what can be kept at all and how much there is to do by when; from the
- * fullest days of that the search goes outwards in doubling steps, then halves what is between. (More room hardly
- * ever breaks a promise, but it can, because a touch that comes earlier keeps others at their
- * distance: the answer keeps all, yet a smaller one may exist.)
+ * fullest days of that the search goes outwards in doubling steps, then halves what is between. More
+ * room hardly ever breaks a promise (see `firm` in entries.ts), but it can, where days shift so that
+ * more promises run out on one day: so a few numbers below what was found are tried as well.
  */
 export function leastCapacity(
   people: readonly PlanPerson[],
@@ -65,19 +72,27 @@ export function leastCapacity(
   onRun: (runs: number) => void = () => {},
 ): LeastCapacity {
   let runs = 0;
-  const trial = { ...options, madeToday: 0, pinned: [], sources: options.sources.map(remembering) };
+  const trial = {
+    ...options,
+    made: {},
+    vacated: 0,
+    pinned: [],
+    sources: options.sources.map(remembering),
+  };
   const planAt = (capacity: number, mostSlips: number) => {
     onRun(++runs);
     return planUntil(people, { ...trial, capacity }, mostSlips);
   };
   const free = planAt(UNLIMITED, Infinity)!;
-  const slips = free.slips.length;
+  const slips = firstSlips(free).length;
   const enough = (capacity: number) => planAt(capacity, slips) !== null;
   // As long as promises are broken, a share of each day is theirs.
   const share = free.overdue.length > 0 ? 1 - BROKEN_SHARE : 1;
   const guess = Math.ceil(fullestDays(free, options) / share);
   const [low, high] = bracket(guess, enough);
-  return { capacity: halve(low, high, enough), slips };
+  let least = halve(low, high, enough);
+  for (let n = least - 1; n >= Math.max(0, least - LOOK_BELOW); n--) if (enough(n)) least = n;
+  return { capacity: least, slips };
 }
 
 /** A source asked once about each person: what it asks for does not depend on the room. */
@@ -98,7 +113,7 @@ function planUntil(people: readonly PlanPerson[], options: PlanOptions, mostSlip
   const steps = planSteps(people, options);
   for (;;) {
     const { done, value } = steps.next();
-    if (done) return value.slips.length > mostSlips ? null : value;
+    if (done) return firstSlips(value).length > mostSlips ? null : value;
     if (value > mostSlips) return null;
   }
 }

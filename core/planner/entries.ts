@@ -9,6 +9,11 @@ export interface Entry {
   person: PersonState;
   /** Placed, let go, or no longer needed. */
   done: boolean;
+  /**
+   * Keeps a promise that still holds, or is fixed: it goes before the rest when not all can be in
+   * time. So promises that were broken once, and beats that keep none, break no other.
+   */
+  firm: boolean;
   /** Part of the demand: still to be done, and still able to be in time. */
   counted: boolean;
   order: number;
@@ -33,8 +38,8 @@ export interface PersonState {
   /** Beats and follow-ups; the keeper stands apart because it changes with every touch. */
   entries: Entry[];
   keeper: Entry | null;
-  /** A keeper stood back for a planned touch; it returns if that touch is let go. */
-  keeperHeld: boolean;
+  /** Their promise was broken already, this morning or in the days planned. */
+  broken: boolean;
 }
 
 /** What is fixed first, then what is due first; ties by circle, then in the order of coming. */
@@ -52,6 +57,10 @@ export const moreBroken = (a: Entry, b: Entry): boolean =>
 
 /** Too late to be in time on `day`; what is fixed keeps its right of way. */
 export const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
+
+/** See {@link Entry.firm}. */
+export const isFirm = ({ fixed, hold }: PlanItem, { due, broken }: PersonState): boolean =>
+  fixed || (hold > 0 && due !== null && !broken);
 
 /** Why an entry is done on `day`. */
 export function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {

@@ -3,33 +3,20 @@ import { TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
 import type { PlannedTouch, PlanOptions } from './types';
 
-/**
- * One thing that a day has only so much of (touches, minutes, calls), and how much of it the items
- * that are still to be done in time ask for up to each day.
- */
-class Gauge {
-  readonly left: Float64Array;
-  private readonly demand: Float64Array;
+/** What items that are still to be done in time ask for, by the last day on which they are. */
+class Demand {
+  private readonly until: Float64Array;
   /** The day that was last found not to be pressed; doing more of what is asked for keeps it so. */
   private calmAt = -1;
 
-  constructor(
-    private readonly days: number,
-    roomOn: (at: number) => number,
-    /** How much a touch of each kind takes; 0 for kinds that this gauge does not count. */
-    readonly size: Record<TouchKind, number>,
-  ) {
-    this.left = Float64Array.from({ length: days }, (_, at) => roomOn(at));
-    this.demand = new Float64Array(days);
+  constructor(private readonly left: Float64Array) {
+    this.until = new Float64Array(left.length);
   }
 
-  fits = (kind: TouchKind, at: number): boolean =>
-    this.size[kind] === 0 || this.left[at]! >= this.size[kind];
-
-  ask(kind: TouchKind, at: number, sign: 1 | -1): void {
-    if (at >= this.days) return;
-    this.demand[at]! += sign * this.size[kind];
-    if (sign > 0) this.calmAt = -1;
+  add(at: number, size: number): void {
+    if (at >= this.until.length) return;
+    this.until[at]! += size;
+    if (size > 0) this.calmAt = -1;
   }
 
   /**
@@ -40,14 +27,36 @@ class Gauge {
     if (this.calmAt === at) return false;
     let demand = 0;
     let laterRoom = 0;
-    for (let i = at; i < this.days; i++) {
-      demand += this.demand[i]!;
+    for (let i = at; i < this.until.length; i++) {
+      demand += this.until[i]!;
       if (i > at) laterRoom += this.left[i]!;
       if (demand > laterRoom) return true;
     }
     this.calmAt = at;
     return false;
   }
+}
+
+/** Whose demand is looked at: of everything, or only of what goes before the rest. */
+export type Of = 'all' | 'firm';
+
+/** One thing that a day has only so much of (touches, minutes, calls), and what asks for it. */
+class Gauge {
+  readonly left: Float64Array;
+  readonly demand: Record<Of, Demand>;
+
+  constructor(
+    days: number,
+    roomOn: (at: number) => number,
+    /** How much a touch of each kind takes; 0 for kinds that this gauge does not count. */
+    readonly size: Record<TouchKind, number>,
+  ) {
+    this.left = Float64Array.from({ length: days }, (_, at) => roomOn(at));
+    this.demand = { all: new Demand(this.left), firm: new Demand(this.left) };
+  }
+
+  fits = (kind: TouchKind, at: number): boolean =>
+    this.size[kind] === 0 || this.left[at]! >= this.size[kind];
 }
 
 const sizes = (size: (kind: TouchKind) => number) =>
@@ -59,28 +68,31 @@ export class Gauges {
   private readonly touches: Gauge;
 
   constructor(options: PlanOptions, taken: readonly PlannedTouch[]) {
-    const { today, days, calendar, capacity, madeToday, limits } = options;
-    const on = (perDay: number, used: number) => (at: number) =>
-      isWorkingDay(today + at, calendar) ? Math.max(0, perDay - (at === 0 ? used : 0)) : 0;
-    this.touches = new Gauge(
-      days,
-      on(capacity, madeToday),
+    const { today, days, calendar, capacity, made, vacated, limits } = options;
+    const { minutesPerDay, minutes, perKind } = limits;
+    const gauge = (perDay: number, size: Record<TouchKind, number>, gone = 0) => {
+      const used = TOUCH_KINDS.reduce((sum, kind) => sum + (made[kind] ?? 0) * size[kind], gone);
+      const roomOn = (at: number) =>
+        isWorkingDay(today + at, calendar) ? Math.max(0, perDay - (at === 0 ? used : 0)) : 0;
+      return new Gauge(days, roomOn, size);
+    };
+    this.touches = gauge(
+      capacity,
       sizes(() => 1),
+      vacated,
     );
     this.all = [this.touches];
-    const { minutesPerDay, minutes, perKind } = limits;
     if (minutesPerDay !== null) {
       // A touch that is longer than a day takes all of one.
       const size = sizes((kind) => Math.min(minutes[kind], minutesPerDay));
-      this.all.push(new Gauge(days, on(minutesPerDay, 0), size));
+      this.all.push(gauge(minutesPerDay, size));
     }
     for (const kind of TOUCH_KINDS) {
       const most = perKind[kind];
       if (most !== undefined)
         this.all.push(
-          new Gauge(
-            days,
-            on(most, 0),
+          gauge(
+            most,
             sizes((other) => (other === kind ? 1 : 0)),
           ),
         );
@@ -100,14 +112,17 @@ export class Gauges {
     for (const gauge of this.all) gauge.left[at]! -= gauge.size[kind];
   }
 
-  ask(kind: TouchKind, at: number, sign: 1 | -1): void {
-    for (const gauge of this.all) gauge.ask(kind, at, sign);
+  ask(kind: TouchKind, at: number, sign: 1 | -1, firm: boolean): void {
+    for (const { demand, size } of this.all) {
+      demand.all.add(at, sign * size[kind]);
+      if (firm) demand.firm.add(at, sign * size[kind]);
+    }
   }
 
   /** The kinds of which more must be done on the day than is wanted on it; null for none. */
-  pressedKinds(at: number): ((kind: TouchKind) => boolean) | null {
-    const pressed = this.all.filter((gauge) => gauge.isPressed(at));
+  pressedKinds(at: number, of: Of = 'all'): ((kind: TouchKind) => boolean) | null {
+    const pressed = this.all.filter(({ demand }) => demand[of].isPressed(at));
     if (pressed.length === 0) return null;
-    return (kind) => pressed.some((gauge) => gauge.size[kind] > 0);
+    return (kind) => pressed.some(({ size }) => size[kind] > 0);
   }
 }

@@ -60,7 +60,7 @@ export function asWished(item: PlanItem, { putOffs, swaps, holds }: ItemContext)
   return putOff(swapped, putOffs.get(item.key));
 }
 
-/** A put-off item waits for its new day, on which it is wanted. */
+/** A put-off item waits for its new day, which is the owner's own word. */
 function putOff(item: PlanItem, until: DayNumber | undefined): PlanItem {
   if (until === undefined || until <= item.earliest) return item;
   return {
@@ -70,6 +70,7 @@ function putOff(item: PlanItem, until: DayNumber | undefined): PlanItem {
     latest: Math.max(item.latest, until),
     // Putting off is a wish of the owner's: it outlives the day on which the beat would have lapsed.
     letGo: Math.max(item.letGo, until + 1),
+    fixed: true,
     moved: 'put_off',
   };
 }

@@ -4,7 +4,7 @@ import type { Beat } from '@/core/cadences';
 import { enrolmentsIn, withEnrolments } from '@/core/enrolments';
 import { DEFAULT_HOLDS, MINUTES, type TouchKind } from '@/core/touches';
 
-import { leastCapacity, plan, replan, type Limits, type PlanPerson } from '.';
+import { leastCapacity, plan, type Limits, type PlanPerson } from '.';
 import { cadence, options, person, today } from './fixtures';
 
 const limits = (change: Partial<Limits>): Limits => ({
@@ -71,6 +71,32 @@ describe('what a day can hold', () => {
     const result = plan(people, options({ days: 5, limits: limits({ perKind: { call: 1 } }) }));
     expect(result.slips).toEqual([]);
     expect(result.touches.map(({ day }) => day - today)).toEqual([0, 1, 2, 3]);
+  });
+
+  test('what was made today counts toward its kind, its minutes and the day', () => {
+    const made = { call: 2 };
+    const first = (change: Partial<Limits>, capacity = 20) =>
+      daysOf(six('call'), options({ days: 5, capacity, made, limits: limits(change) }))[0]![2];
+    expect(first({ perKind: { call: 2 } })).toBe(1);
+    expect(first({ minutesPerDay: 2 * MINUTES.call })).toBe(1);
+    expect(first({}, 2)).toBe(1);
+    expect(first({ perKind: { call: 3 } })).toBe(0);
+  });
+
+  test('a beat that stands in for a keeper needs room of its own kind', () => {
+    const people = [1, 2, 3].map((n) =>
+      on(`p${n}`, [beat(0, { kind: 'call' })], {
+        promiseDays: 30,
+        due: today,
+        keeperKind: 'text',
+      }),
+    );
+    const planned = daysOf(people, options({ days: 3, limits: limits({ perKind: { call: 2 } }) }));
+    expect(planned.filter(([, , day]) => day === 0)).toEqual([
+      ['p1', 'call', 0],
+      ['p2', 'call', 0],
+      ['p3', 'text', 0],
+    ]);
   });
 
   test('nothing that may not be done on any day stops the rest', () => {
@@ -218,66 +244,5 @@ describe('a round that follows on', () => {
   test('begins on time when the last beat is', () => {
     const [, , third] = plan([since(today, null)], options()).touches;
     expect(third).toMatchObject({ day: today + 30, item: { key: 'beat:e:b0:1' } });
-  });
-});
-
-describe('planning anew for a few', () => {
-  const spheres = fc.array(
-    fc.record({
-      promiseDays: fc.integer({ min: 5, max: 120 }),
-      due: fc.integer({ min: -20, max: 60 }),
-      home: fc.constantFrom('a', 'b', null, null, null),
-    }),
-    { minLength: 1, maxLength: 30 },
-  );
-  const toPeople = (rows: readonly { promiseDays: number; due: number; home: string | null }[]) =>
-    rows.map(({ promiseDays, due, home }, i) =>
-      person(`p${i}`, { promiseDays, due: today + due, householdId: home }),
-    );
-
-  test('moves nobody else, keeps every day within its room, and loses nobody', () => {
-    fc.assert(
-      fc.property(spheres, fc.integer({ min: 1, max: 4 }), fc.nat(29), (rows, capacity, n) => {
-        const people = toPeople(rows);
-        const opt = options({ capacity, days: 60 });
-        const before = plan(people, opt);
-        const touched = people[n % people.length]!;
-        const home = people.filter(
-          ({ id, householdId }) =>
-            id === touched.id || (householdId !== null && householdId === touched.householdId),
-        );
-        const ids = new Set(home.map(({ id }) => id));
-        const after = replan(
-          before,
-          home.map((one) => ({ ...one, due: today + 90, lastOn: today })),
-          opt,
-        );
-        const others = (touches: typeof before.touches) =>
-          touches
-            .filter(({ item }) => !ids.has(item.personId))
-            .map(({ item, day }) => `${item.key} ${day}`);
-        expect(others(after.touches)).toEqual(others(before.touches));
-        const perDay = new Map<number, number>();
-        for (const { day } of after.touches) perDay.set(day, (perDay.get(day) ?? 0) + 1);
-        for (const count of perDay.values()) expect(count).toBeLessThanOrEqual(capacity);
-        const days = after.touches.map(({ day }) => day);
-        expect(days).toEqual(days.toSorted((a, b) => a - b));
-      }),
-      { numRuns: 300 },
-    );
-  });
-
-  test('with nothing changed and nothing moved it is the same plan', () => {
-    const people = toPeople([
-      { promiseDays: 30, due: 4, home: null },
-      { promiseDays: 60, due: 9, home: null },
-    ]);
-    const before = plan(people, options());
-    expect(replan(before, people.slice(0, 1), options())).toEqual(before);
-  });
-
-  test('somebody who is gone leaves the plan', () => {
-    const people = toPeople([{ promiseDays: 30, due: 4, home: null }]);
-    expect(replan(plan(people, options()), [], options(), ['p0']).touches).toEqual([]);
   });
 });

@@ -5,6 +5,7 @@ import { keptDays, type TouchKind } from '@/core/touches';
 import {
   causeOf,
   isBroken,
+  isFirm,
   moreBroken,
   moreUrgent,
   type Entry,
@@ -47,8 +48,8 @@ export function plan(
 const OPENED_AT_ONCE = 500;
 
 /**
- * As {@link plan}, in steps between which others can be served: each tells how many promises are
- * broken so far, and the last answers the plan.
+ * As {@link plan}, in steps between which others can be served: each tells how many promises that held
+ * this morning are broken so far, and the last answers the plan.
  */
 export function planSteps(
   people: readonly PlanPerson[],
@@ -79,6 +80,7 @@ class Planner {
   private readonly gauges: Gauges;
   private readonly homes = new Map<string, Home>();
   private order = 0;
+  private firstBroken = 0;
   /** Room that broken promises have a right to and have not used, so that small days add up. */
   private brokenCredit = 0;
   /** The day being filled. */
@@ -105,7 +107,7 @@ class Planner {
     this.placePinned();
     for (this.day = this.options.today; this.day <= this.until; this.day++) {
       this.fillDay(this.day);
-      yield this.result.slips.length;
+      yield this.firstBroken;
     }
     this.closeBooks();
     return this.result;
@@ -119,10 +121,10 @@ class Planner {
       last: person.lastOn === null ? null : { personId: person.id, kind: null, day: person.lastOn },
       home: this.homeOf(person),
       entries: [],
+      broken: due !== null && due < this.options.today,
       keeper: null,
-      keeperHeld: false,
     };
-    if (due !== null && due < this.options.today) this.result.overdue.push(person.id);
+    if (state.broken) this.result.overdue.push(person.id);
     for (const { name, items } of this.options.sources)
       if (person.asks[name] !== undefined)
         for (const item of items(person.id, person.asks[name], this.context))
@@ -145,6 +147,7 @@ class Planner {
     const entry: Entry = {
       item,
       person: state,
+      firm: isFirm(item, state),
       done: false,
       counted: false,
       order,
@@ -160,7 +163,6 @@ class Planner {
   private enterKeeper(state: PersonState): void {
     const { id, promiseDays, keeperKind } = state.person;
     if (promiseDays === null || state.due === null) return;
-    state.keeperHeld = false;
     if (state.keeper) this.discard(state.keeper);
     this.enter(state, keeperItem(id, promiseDays, state.due, keeperKind, this.context));
   }
@@ -176,7 +178,7 @@ class Planner {
 
   private count(entry: Entry, counted: boolean): void {
     if (counted !== entry.counted)
-      this.gauges.ask(entry.item.kind, this.index(entry.item.latest), counted ? 1 : -1);
+      this.gauges.ask(entry.item.kind, this.index(entry.item.latest), counted ? 1 : -1, entry.firm);
     entry.counted = counted;
   }
 
@@ -238,47 +240,73 @@ class Planner {
     }
   }
 
-  /** The most urgent entry that can be in time; those wanted later only when days ahead overflow. */
+  /**
+   * The most urgent entry that can be in time; those wanted later only when days ahead overflow, and
+   * what is not firm only when the room is not needed for what is.
+   */
   private takeInTime(at: number): Entry | undefined {
     const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
-    const ready = this.ready.peek(fits);
-    const early = this.pulledForward(at, fits);
-    if (early && (!ready || moreUrgent(early, ready))) {
-      this.early.pop((kind) => kind === early.item.kind);
-      return early;
-    }
-    return ready && this.ready.pop(fits);
+    const best = this.mostUrgent(fits, this.gauges.pressedKinds(at));
+    if (!best || best.entry.firm) return best && best.from.take(best.entry);
+    const pressed = this.gauges.pressedKinds(at, 'firm');
+    const firm = pressed?.(best.entry.item.kind) ? this.mostUrgent(fits, pressed, true) : undefined;
+    const { entry, from } = firm ?? best;
+    return from.take(entry);
   }
 
-  private pulledForward(at: number, fits: (kind: TouchKind) => boolean): Entry | undefined {
-    const pressed = this.gauges.pressedKinds(at);
-    if (!pressed) return undefined;
+  private mostUrgent(
+    fits: (kind: TouchKind) => boolean,
+    pressed: ((kind: TouchKind) => boolean) | null,
+    onlyFirm = false,
+  ): { entry: Entry; from: Queue<Entry> } | undefined {
+    const ready = this.ready.peek(fits, onlyFirm);
+    const early = pressed && this.pulledForward((kind) => pressed(kind) && fits(kind), onlyFirm);
+    if (early && (!ready || moreUrgent(early, ready))) return { entry: early, from: this.early };
+    return ready && { entry: ready, from: this.ready };
+  }
+
+  private pulledForward(fits: (kind: TouchKind) => boolean, onlyFirm: boolean): Entry | undefined {
     // What was wanted meanwhile stands among the ready or the broken ones as well.
     this.early.takeWhile((entry) => isBroken(entry, this.day));
-    return this.early.peek((kind) => pressed(kind) && fits(kind));
+    return this.early.peek(fits, onlyFirm);
   }
 
   /** Puts the entry on the day, unless it is needless or its person was touched too recently. */
   private tryPlace(entry: Entry, day: DayNumber): boolean {
-    const { item, person: state } = entry;
+    const { item } = entry;
     if (item.source === KEEPER) {
-      const planned = this.plannedInstead(state, day);
-      if (planned && planned.item.earliest > day) {
-        state.keeperHeld = true;
-        return this.discard(entry);
-      }
-      if (planned) return this.standIn(entry, planned, day);
+      const settled = this.standIn(entry, day);
+      if (settled !== null) return settled;
     } else if (day >= item.letGo) return this.letGo(entry);
     const near = item.fixed ? null : this.tooNear(entry, day);
     if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
-    const rival = item.fixed ? undefined : this.strongerRival(entry, day);
-    if (rival && this.tryPlace(rival, day)) {
+    const rival = this.endangered(entry, day) ?? this.strongerRival(entry, day);
+    if (rival) return this.yieldTo(rival, entry, day);
+    this.place(entry, day);
+    return true;
+  }
+
+  /** The other one first, on the same day if that can be; then this one keeps its distance from it. */
+  private yieldTo(other: Entry, entry: Entry, day: DayNumber): boolean {
+    const open = other.item.earliest <= day && this.gauges.fits(other.item.kind, this.index(day));
+    if (open) {
+      if (!this.tryPlace(other, day)) {
+        this.place(entry, day);
+        return true;
+      }
       // It keeps its turn, and the distance from the one that went before it.
       this.ready.push(entry);
       return false;
     }
-    this.place(entry, day);
-    return true;
+    return this.wait(entry, Math.max(other.item.earliest, day + 1));
+  }
+
+  /** Comes back on a later day, unless it is needless by then. */
+  private wait(entry: Entry, day: DayNumber): false {
+    if (day >= entry.item.letGo) return this.letGo(entry);
+    if (day > entry.item.latest) this.count(entry, false);
+    this.file(entry, day, day);
+    return false;
   }
 
   /**
@@ -291,11 +319,11 @@ class Planner {
     if (within(person.last)) return person.last;
     const { last } = person.home;
     if (!within(last)) return null;
-    return item.source === KEEPER && this.wouldBreak(person, day) ? null : last;
+    return item.source === KEEPER && this.wouldBreak(person.due, day) ? null : last;
   }
 
-  /** Whether waiting for the distance from a touch on `day` would break a promise that still holds. */
-  private wouldBreak({ due }: PersonState, day: DayNumber): boolean {
+  /** Whether waiting for the distance from a touch on `day` would break a promise that holds until `due`. */
+  private wouldBreak(due: DayNumber | null, day: DayNumber): boolean {
     if (due === null || due < day) return false;
     const lastChance = moveToWorkingDay(due, 'previous', this.options.calendar);
     return day + this.options.minDistanceDays > lastChance;
@@ -305,22 +333,16 @@ class Planner {
   private endangered({ item, person }: Pick<Entry, 'item' | 'person'>, day: DayNumber) {
     const { keeper, due } = person;
     if (!yields(item) || !keeper || keeper.done || due === null) return null;
-    const renews = day + keptDays(item.hold, person.person.promiseDays!) > due;
-    const open = keeper.item.earliest <= day;
-    return open && !renews && this.wouldBreak(person, day) ? keeper : null;
+    const kept = day + keptDays(item.hold, person.person.promiseDays!);
+    return this.wouldBreak(Math.max(due, kept), day) ? keeper : null;
   }
 
-  /**
-   * Of two touches of one person that want the same days, the one that holds more stays: another
-   * beat, or the keeper of a promise that this touch would leave no time to keep.
-   */
+  /** Of two beats of one person that want the same days, the one that holds more stays. */
   private strongerRival(
     { item, person }: Pick<Entry, 'item' | 'person'>,
     day: DayNumber,
   ): Entry | undefined {
     if (!yields(item)) return undefined;
-    const keeper = this.endangered({ item, person }, day);
-    if (keeper) return keeper;
     return person.entries.find(
       ({ done, item: other }) =>
         !done &&
@@ -332,16 +354,22 @@ class Planner {
     );
   }
 
-  /** A keeper yields to a planned touch that is open now, which is then done with its urgency. */
-  private standIn(keeper: Entry, planned: Entry, day: DayNumber): boolean {
-    const placed = this.tryPlace(planned, day);
-    if (placed) this.discard(keeper);
-    else if (planned.done) return this.tryPlace(keeper, day);
-    else {
-      keeper.person.keeperHeld = true;
-      this.discard(keeper);
+  /**
+   * A keeper yields to a planned touch that keeps the promise as well, which is then done with its
+   * urgency: it waits for its day, and for room of its kind while there is time.
+   *
+   * @returns whether anything was placed; null when the keeper is to be placed itself
+   */
+  private standIn(keeper: Entry, day: DayNumber): boolean | null {
+    const planned = this.plannedInstead(keeper.person, day);
+    if (!planned) return null;
+    const { kind, earliest, latest } = planned.item;
+    if (earliest > day) return this.wait(keeper, earliest);
+    if (this.gauges.fits(kind, this.index(day))) {
+      if (this.tryPlace(planned, day)) return true;
+      return keeper.done ? false : null;
     }
-    return placed;
+    return day < Math.min(keeper.item.latest, latest) ? this.wait(keeper, day + 1) : null;
   }
 
   private discard(entry: Entry): false {
@@ -349,24 +377,15 @@ class Planner {
     return false;
   }
 
-  private dismiss(entry: Entry): false {
-    this.settle(entry);
-    if (entry.person.keeperHeld) this.enterKeeper(entry.person);
-    return false;
-  }
-
   private letGo(entry: Entry): false {
     const { item, yieldsTo } = entry;
     this.result.letGo.push({ item, ...(yieldsTo ? { yieldsTo } : {}) });
-    return this.dismiss(entry);
+    return this.discard(entry);
   }
 
   private pushBack(entry: Entry, free: DayNumber, from: Neighbour): false {
     entry.yieldsTo = from;
-    if (free >= entry.item.letGo) return this.letGo(entry);
-    if (free > entry.item.latest) this.count(entry, false);
-    this.file(entry, free, free);
-    return false;
+    return this.wait(entry, free);
   }
 
   /** An open touch of the person that would keep the promise at least as well as a keeper. */
@@ -374,13 +393,12 @@ class Planner {
     const { promiseDays } = state.person;
     if (promiseDays === null || state.due === null) return undefined;
     const inTime = Math.max(state.due, day);
-    return state.entries.find(
-      ({ done, item }) =>
-        !done &&
-        item.earliest <= inTime &&
-        item.letGo > day &&
-        Math.max(item.earliest, day) + keptDays(item.hold, promiseDays) > inTime,
-    );
+    return state.entries.find(({ done, item }) => {
+      if (done || item.earliest > inTime || item.letGo <= day) return false;
+      const on = Math.max(item.earliest, day);
+      const kept = on + keptDays(item.hold, promiseDays);
+      return kept > inTime && !this.wouldBreak(kept, on);
+    });
   }
 
   private place(entry: Entry, day: DayNumber): void {
@@ -399,14 +417,17 @@ class Planner {
     state.home.last = state.last;
     const { promiseDays } = state.person;
     if (promiseDays === null || state.due === null) return;
-    if (item.hold > 0 && day > state.due && state.due >= this.options.today)
+    if (item.hold > 0 && day > state.due && state.due >= this.options.today) {
       this.result.slips.push({ personId: state.person.id, on: state.due + 1, until: day });
+      if (!state.broken) this.firstBroken += 1;
+      state.broken = true;
+    }
     const due =
       item.hold > 0 ? Math.max(state.due, day + keptDays(item.hold, promiseDays)) : state.due;
     if (due > state.due) {
       state.due = due;
       this.enterKeeper(state);
-    } else if (state.keeperHeld) this.enterKeeper(state);
+    }
   }
 
   private closeBooks(): void {

@@ -40,8 +40,10 @@ export interface PlanOptions {
   /** Touches a working day. */
   capacity: number;
   limits: Limits;
-  /** Touches already made today. */
-  madeToday: number;
+  /** Touches already made today, of each kind: they take of its room, its minutes and its kinds. */
+  made: Partial<Record<TouchKind, number>>;
+  /** Places of today's desk that were put off or let go: nobody else is called in for them. */
+  vacated: number;
   /** Least days between two touches of one person. */
   minDistanceDays: number;
   holds: HoldTable;

@@ -65,12 +65,20 @@ export const addPins = (sql: Sql, day: string, keys: readonly string[]) =>
     [day, keys],
   );
 
-/** Items of today's desk that are settled or put off: they used up their place for today. */
-export const usedPins = async (sql: Sql, day: string): Promise<number> =>
+/** Touches made today, by kind. */
+export const madeByKind = (sql: Sql, day: string) =>
+  sql.query<{ kind: TouchKind; n: number }>(
+    'select kind, count(*)::int as n from touch where on_day = $1::date group by kind',
+    [day],
+  );
+
+/** Items of today's desk that were let go or put off without a touch: nobody else takes their place. */
+export const vacatedPins = async (sql: Sql, day: string): Promise<number> =>
   (
     await sql.query<{ n: number }>(
       `select count(*)::int as n from desk_pin d join item_mark m on m.id = d.item_key
-       where d.day = $1::date and (m.fate <> 'put_off' or m.until > $1::date)`,
+       where d.day = $1::date and (m.fate = 'skipped' or m.fate = 'put_off' and m.until > $1::date)
+         and not exists (select 1 from touch t where t.person_id = m.person_id and t.on_day = $1::date)`,
       [day],
     )
   )[0]!.n;

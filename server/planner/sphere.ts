@@ -2,6 +2,7 @@ import type { WorkCalendar } from '@/core/calendar';
 import {
   planSteps,
   replan,
+  withHomes,
   type Limits,
   type Plan,
   type PlannedTouch,
@@ -43,12 +44,14 @@ interface Kept {
 }
 const kept = new WeakMap<Context, Kept>();
 
-/** When this many people changed, planning everybody anew is as quick and better. */
-const MOST_REPLANNED = 50;
+/** When this many people changed, everybody is read anew. */
+const MOST_RENEWED = 50;
+/** Up to so many people everybody is planned anew after each change, which takes a moment. */
+const PLANNED_WHOLE = 1_500;
 
 /**
- * The sphere and its plan as of now. After a write about a few people only they are read and planned
- * again; after any other, and on a new day, everybody is.
+ * The sphere and its plan as of now. After a write about a few people only they are read again, and
+ * in a large sphere only they are planned again as long as that serves them as well.
  */
 export function sphereNow(ctx: Context): Promise<Sphere> {
   const today = ctx.clock.today();
@@ -57,7 +60,7 @@ export function sphereNow(ctx: Context): Promise<Sphere> {
   if (before && before.revision === revision && before.today === today) return before.sphere;
   const changed = before?.today === today ? ctx.writes.since(before.revision) : null;
   const sphere: Promise<Sphere> =
-    changed && changed.length <= MOST_REPLANNED
+    changed && changed.length <= MOST_RENEWED
       ? before!.sphere.then((old) => renew(ctx, old, changed))
       : readSphere(ctx);
   kept.set(ctx, { revision, today, sphere });
@@ -96,10 +99,11 @@ async function readOptions(
   holidays: Sphere['holidays'],
 ): Promise<PlanOptions> {
   const today = ctx.clock.today();
-  const [putOffs, pinned, madeToday] = [
+  const [putOffs, pinned, made, vacated] = [
     await queries.planPutOffs(ctx.db),
     await queries.pinsOf(ctx.db, today),
-    await queries.usedPins(ctx.db, today),
+    await queries.madeByKind(ctx.db, today),
+    await queries.vacatedPins(ctx.db, today),
   ];
   return {
     today: toDayNumber(today),
@@ -107,7 +111,8 @@ async function readOptions(
     calendar: calendarOf(settings, holidays),
     capacity: settings.capacity,
     limits: limitsOf(settings),
-    madeToday,
+    made: Object.fromEntries(made.map(({ kind, n }) => [kind, n])),
+    vacated,
     minDistanceDays: settings.minDistanceDays,
     holds: holdsOf(kindSetups(settings.kinds)),
     putOffs: new Map(putOffs.map(({ id, until }) => [id, until])),
@@ -131,36 +136,27 @@ const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.
 
 /** The sphere after a write about these people. The one before stays as it is: a request may hold it. */
 async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Promise<Sphere> {
-  const homes = new Set(
-    old.people.flatMap(({ id, householdId }) =>
-      householdId && changed.includes(id) ? [householdId] : [],
-    ),
-  );
-  const ids = new Set(changed);
-  for (const { id, householdId } of old.people) if (homes.has(householdId ?? '')) ids.add(id);
+  const ids = withHomes(old.people, new Set(changed));
   const read = await readPeople(ctx, old.settings, [...ids], old.held);
   const options = await readOptions(ctx, old.settings, old.holidays);
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
-  const result = replan(old.plan, read.people, options, [...ids]);
-  const without = <T>(all: ReadonlyMap<string, T>) => {
-    const rest = new Map(all);
-    for (const id of ids) rest.delete(id);
-    return rest;
-  };
-  const touches = result.touches.filter(({ item }) => ids.has(item.personId));
+  const people = [
+    ...old.people.flatMap((person) => (ids.has(person.id) ? (now.get(person.id) ?? []) : [person])),
+    ...read.people.filter(({ id }) => !before.has(id)),
+  ];
+  const names = new Map(old.names);
+  for (const id of ids) names.delete(id);
+  const result =
+    (people.length > PLANNED_WHOLE ? replan(old.plan, people, ids, options) : null) ??
+    (await inTurns(planSteps(people, options)));
   return {
     ...old,
-    names: new Map([...without(old.names), ...read.names]),
+    people,
+    names: new Map([...names, ...read.names]),
     held: read.held,
-    byPerson: new Map([...without(old.byPerson), ...groupBy(touches, ({ item }) => item.personId)]),
-    people: [
-      ...old.people.flatMap((person) =>
-        ids.has(person.id) ? (now.get(person.id) ?? []) : [person],
-      ),
-      ...read.people.filter(({ id }) => !before.has(id)),
-    ],
     options,
     plan: result,
+    byPerson: byPersonOf(result),
   };
 }
