@@ -7,6 +7,7 @@ import { TOUCH_KINDS } from '@/core/touches';
 import { CadenceId, Day, Done, Id, IdParam, PersonId, ServiceId, ViewId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
+import { AddedLoad } from './load';
 
 const subject = 'cadences';
 
@@ -185,15 +186,6 @@ export const listVersions = endpoint({
 });
 
 /** Touches of each week before and after a change. */
-export const Load = z.array(
-  z.object({
-    monday: Day,
-    before: z.number().int(),
-    after: z.number().int(),
-    capacity: z.number().int(),
-  }),
-);
-
 export const tryCadence = endpoint({
   method: 'post',
   path: '/cadences/try',
@@ -226,9 +218,7 @@ export const tryCadence = endpoint({
         }),
       ),
     }),
-    load: Load,
-    slipsBefore: z.number().int(),
-    slipsAfter: z.number().int(),
+    ...AddedLoad.shape,
   }),
   errors: ['invalid', 'not_found'],
 });

@@ -3,10 +3,10 @@ import { z } from 'zod';
 import { ENROLMENT_STATES } from '@/core/cadences';
 import { TOUCH_KINDS } from '@/core/touches';
 
-import { Load } from './cadences';
 import { CadenceId, Day, Done, EnrolmentId, Id, IdParam, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
+import { AddedLoad } from './load';
 
 const subject = 'cadences';
 
@@ -66,9 +66,7 @@ export const previewEnrolment = endpoint({
     ),
     /** How many lack something in all; the list holds the first of them. */
     lackingCount: z.number().int(),
-    load: Load,
-    slipsBefore: z.number().int(),
-    slipsAfter: z.number().int(),
+    ...AddedLoad.shape,
   }),
   errors: ['invalid', 'not_found'],
 });

@@ -1,19 +1,23 @@
 import { z } from 'zod';
 
-import { TOUCH_KINDS } from '@/core/touches';
-
 import { CadenceId, Day, Done, Id, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
+import { NoDay } from './load';
 
 const subject = 'planner';
 
 const Weeks = z.coerce.number().int().min(1).max(52).default(13);
 
+/** A promise broken from a day on, until it is kept again; null when that is not in the days planned. */
+const Breach = z.object({ personId: PersonId, name: z.string(), on: Day, until: Day.nullable() });
+
 const Outlook = z.object({
   capacity: z.number().int(),
   promises: z.number().int(),
-  overdue: z.number().int(),
+  /** Promises that are broken already; with those that will be, each person is counted once. */
+  overdue: z.array(Breach),
+  overdueCount: z.number().int(),
   weeks: z.array(
     z.object({
       monday: Day,
@@ -24,21 +28,12 @@ const Outlook = z.object({
       capacity: z.number().int(),
     }),
   ),
-  slips: z.array(z.object({ personId: PersonId, name: z.string(), on: Day })),
+  slips: z.array(Breach),
   slipCount: z.number().int(),
   /** Beats that find no day in time and are let go. */
   letGo: z.number().int(),
   /** The first of them, each with what it yields to. */
-  letGoFirst: z.array(
-    z.object({
-      personId: PersonId,
-      name: z.string(),
-      kind: z.enum(TOUCH_KINDS),
-      on: Day,
-      cadence: z.string(),
-      why: z.string(),
-    }),
-  ),
+  letGoFirst: z.array(NoDay),
   /** Touches a day at which no promise is broken that more room would keep. */
   leastCapacity: z.number().int(),
   /** Promises that no number of touches a day would keep. */

@@ -53,6 +53,9 @@ export const prepared = (change: Partial<Cadence> = {}) => {
         ],
       },
       load: LOAD,
+      noDay: 0,
+      noDayFirst: [],
+      slipsFirst: [],
       slipsBefore: 0,
       slipsAfter: 0,
     });

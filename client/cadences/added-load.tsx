@@ -1,13 +1,17 @@
 import { LoadChart } from '@/client/planner';
-import { Body } from '@/client/ui';
-import type { tryCadence } from '@/contract/cadences';
-import type { CallOutput } from '@/contract/endpoint';
-import { plural } from '@/core/time';
+import { Body, Soft } from '@/client/ui';
+import type { AddedLoad as Compared } from '@/contract/load';
+import { figure, plural, shortDate, type PlainDate } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
 
-type Compared = Pick<CallOutput<typeof tryCadence>, 'load' | 'slipsBefore' | 'slipsAfter'>;
+interface Props {
+  compared: Compared;
+  label: string;
+  today: PlainDate;
+}
 
-/** The weeks as they are with what would be added, and what that does to promises. */
-export const AddedLoad = ({ compared, label }: { compared: Compared; label: string }) => (
+/** What is asked for in each week with what would be added, what finds no day, and whose promise breaks. */
+export const AddedLoad = ({ compared, label, today }: Props) => (
   <>
     <LoadChart
       weeks={compared.load.map(({ monday, before, after, capacity }) => ({
@@ -16,18 +20,33 @@ export const AddedLoad = ({ compared, label }: { compared: Compared; label: stri
         added: Math.max(0, after - before),
         capacity,
       }))}
-      baseLabel="already planned"
+      baseLabel="asked for already"
       addedLabel={label}
     />
     <Body>{slipSentence(compared)}</Body>
+    {compared.slipsFirst.map(({ personId, name, on }) => (
+      <Soft key={personId}>{`${name}, ${shortDate(on, today)}`}</Soft>
+    ))}
+    {compared.noDay > 0 ? (
+      <Body>{`${plural(compared.noDay, 'touch', 'touches')} more would find no day in the next 13 weeks:`}</Body>
+    ) : null}
+    {compared.noDayFirst.slice(0, NAMED).map(({ personId, name, kind, on, why }) => (
+      <Soft key={`${personId} ${kind} ${on}`}>
+        {`${name}, ${KIND_WORDS[kind].noun} of ${shortDate(on, today)}. ${why}`}
+      </Soft>
+    ))}
+    {compared.noDay > NAMED ? <Soft>{`and ${figure(compared.noDay - NAMED)} more`}</Soft> : null}
   </>
 );
+
+/** So many of those that find no day are named. */
+const NAMED = 5;
 
 /** What a plan does to promises, beside the one that is. */
 function slipSentence({ slipsBefore, slipsAfter }: Compared): string {
   const more = slipsAfter - slipsBefore;
   if (more > 0)
-    return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks.`;
+    return `${plural(more, 'more promise', 'more promises')} would be broken in the next 13 weeks:`;
   if (more < 0)
     return `${plural(-more, 'promise', 'promises')} more would be kept in the next 13 weeks.`;
   return 'It breaks no promise in the next 13 weeks.';

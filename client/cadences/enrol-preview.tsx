@@ -31,7 +31,7 @@ export function EnrolPreview({ data, today, lacking, onLacking, onSample }: Prop
       </View>
       <View className="flex-1 gap-3">
         <Heading>What it adds to your weeks</Heading>
-        <AddedLoad compared={data} label="with this cadence" />
+        <AddedLoad compared={data} label="with this cadence" today={today} />
         <Readiness data={data} lacking={lacking} onLacking={onLacking} today={today} />
       </View>
     </View>

@@ -36,6 +36,9 @@ describe('enrolling', () => {
     ],
     lackingCount: 1,
     load: LOAD,
+    noDay: 0,
+    noDayFirst: [],
+    slipsFirst: [],
     slipsBefore: 0,
     slipsAfter: 0,
   };

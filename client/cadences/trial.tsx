@@ -50,7 +50,7 @@ export function TrialView({ id, draft, changed, who, today }: Props) {
   return (
     <View className="gap-4">
       {changed && trial.data.running > 0 ? <Changed trial={trial.data} today={today} /> : null}
-      <Added trial={trial.data} changed={changed} />
+      <Added trial={trial.data} changed={changed} today={today} />
     </View>
   );
 }
@@ -94,14 +94,14 @@ function changeWords(
     : `${noun} from ${shortDate(from, today)} to ${shortDate(to, today)}`;
 }
 
-function Added({ trial, changed }: { trial: Trial; changed: boolean }) {
+function Added({ trial, changed, today }: Pick<Props, 'changed' | 'today'> & { trial: Trial }) {
   if (trial.joining === 0 && !changed) return null;
   const whom =
     trial.joining > 0 ? ` with the ${plural(trial.joining, 'person', 'people')} chosen` : '';
   return (
     <View className="gap-2">
       <Heading>{`Your weeks${whom}`}</Heading>
-      <AddedLoad compared={trial} label="more with this" />
+      <AddedLoad compared={trial} label="more with this" today={today} />
     </View>
   );
 }

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { Body, Button, Card, Heading, Lead, Linked, Soft } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import type { getAhead } from '@/contract/planner';
-import { plural, shortDate } from '@/core/time';
+import { figure, plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 import { leastSentence } from './compared';
@@ -14,25 +14,55 @@ interface Props {
   ahead: CallOutput<typeof getAhead>;
 }
 
-/** Whose promise would run out, and on which day. */
-export function Slips({ ahead: { slips, slipCount, today } }: Props) {
-  if (slips.length === 0) return null;
+/** Whose promise has run out and whose will, on which day, and when it is made good. */
+export const Breaches = ({ ahead }: Props) => (
+  <>
+    <BreachList
+      title="Whose promise has run out"
+      breaches={ahead.overdue}
+      count={ahead.overdueCount}
+      today={ahead.today}
+    />
+    <BreachList
+      title="Whose promise would run out"
+      breaches={ahead.slips}
+      count={ahead.slipCount}
+      today={ahead.today}
+    />
+  </>
+);
+
+interface BreachProps {
+  title: string;
+  breaches: Props['ahead']['slips'];
+  count: number;
+  today: PlainDate;
+}
+
+function BreachList({ title, breaches, count, today }: BreachProps) {
+  if (count === 0) return null;
   return (
     <View className="gap-2">
-      <Heading>Whose promise would run out</Heading>
+      <Heading>{title}</Heading>
       <Card className="py-1">
-        {slips.map((slip) => (
+        {breaches.map(({ personId, name, on, until }) => (
           <Linked
-            key={slip.personId}
-            href={`/people/${slip.personId}`}
-            className="min-h-[44px] flex-row items-center justify-between border-b border-line"
+            key={personId}
+            href={`/people/${personId}`}
+            className="min-h-[44px] flex-row items-center justify-between gap-3 border-b border-line"
           >
-            <Lead>{slip.name}</Lead>
-            <Soft>{shortDate(slip.on, today)}</Soft>
+            <Lead className="flex-1">{name}</Lead>
+            <Soft>
+              {until
+                ? `${shortDate(on, today)}, kept again ${shortDate(until, today)}`
+                : shortDate(on, today)}
+            </Soft>
           </Linked>
         ))}
       </Card>
-      {slipCount > slips.length ? <Soft>{`and ${slipCount - slips.length} more`}</Soft> : null}
+      {count > breaches.length ? (
+        <Soft>{`and ${figure(count - breaches.length)} more`}</Soft>
+      ) : null}
     </View>
   );
 }

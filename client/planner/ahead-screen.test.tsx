@@ -31,7 +31,8 @@ import { AheadScreen } from './ahead-screen';
 const outlook = (change: Partial<Outlook> = {}): Outlook => ({
   capacity: 8,
   promises: 240,
-  overdue: 0,
+  overdue: [],
+  overdueCount: 0,
   weeks: Array.from({ length: 13 }, (_, n) => ({
     monday: addDays(TODAY, 7 * n),
     asked: 10 + n,
@@ -83,6 +84,30 @@ test.each([
   expect(gone).toEqual(['/more']);
 });
 
+test('what has run out and what will: the head adds up to the lists below it', async () => {
+  const breach = (n: number, name: string, until: string | null) => ({
+    personId: sample.id(n),
+    name,
+    on: plainDate('2026-11-20'),
+    until: until === null ? null : plainDate(until),
+  });
+  await open({
+    overdueCount: 2,
+    overdue: [breach(2, 'Bo Birch', '2026-11-24'), breach(3, 'Wen Ito', null)],
+    slipCount: 1,
+    slips: [breach(4, 'Cy Fox', null)],
+  });
+  expect(
+    screen.getByRole('heading', { name: 'You can keep all but 3 of 240 promises' }),
+  ).toBeTruthy();
+  expect(
+    screen.getByText('2 have run out already, 1 will; each day keeps room to make good for some.'),
+  ).toBeTruthy();
+  expect(screen.getByText('Nov 20, kept again Nov 24')).toBeTruthy();
+  for (const name of [/^Bo Birch/, /^Wen Ito/, /^Cy Fox/])
+    expect(screen.getByRole('link', { name })).toBeTruthy();
+});
+
 test('without a promise nothing is weighed', async () => {
   await open({ promises: 0 });
   expect(screen.getByRole('heading', { name: 'Nothing is promised yet' })).toBeTruthy();
@@ -92,7 +117,7 @@ test('without a promise nothing is weighed', async () => {
 test('who slips leads to their sheet; what finds no day says why', async () => {
   await open({
     slipCount: 3,
-    slips: [{ personId: sample.id(2), name: 'Bo Birch', on: plainDate('2026-12-04') }],
+    slips: [{ personId: sample.id(2), name: 'Bo Birch', on: plainDate('2026-12-04'), until: null }],
     letGo: 1,
     letGoFirst: [
       {

@@ -5,9 +5,9 @@ import { useRead } from '@/client/api';
 import { Body, Card, Choice, Page, Soft, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getAhead } from '@/contract/planner';
-import { plural } from '@/core/time';
+import { figure, plural } from '@/core/time';
 
-import { Fix, LetGo, Slips } from './ahead-lists';
+import { Breaches, Fix, LetGo } from './ahead-lists';
 import { Consistency } from './consistency';
 import { OutlookChart } from './load-chart';
 import { WhatIf } from './what-if';
@@ -36,7 +36,7 @@ export function AheadScreen() {
             </Card>
             <Fix ahead={data} />
             <WhatIf now={data} today={data.today} weeks={Number(weeks)} />
-            <Slips ahead={data} />
+            <Breaches ahead={data} />
             <LetGo ahead={data} />
           </>
         )}
@@ -46,10 +46,20 @@ export function AheadScreen() {
   );
 }
 
-function headline({ promises, slipCount }: Ahead): string {
+function headline({ promises, slipCount, overdueCount }: Ahead): string {
   if (promises === 0) return 'Nothing is promised yet';
-  if (slipCount === 0) return `You can keep all ${plural(promises, 'promise')}`;
-  return `You can keep all but ${slipCount} of ${plural(promises, 'promise')}`;
+  const broken = slipCount + overdueCount;
+  if (broken === 0) return `You can keep all ${plural(promises, 'promise')}`;
+  return `You can keep all but ${figure(broken)} of ${plural(promises, 'promise')}`;
+}
+
+/** How many of the promises that are not kept are broken already, and how many will be. */
+function brokenWords({ slipCount, overdueCount }: Ahead): string | null {
+  const already = `${figure(overdueCount)} ${overdueCount === 1 ? 'has' : 'have'} run out already`;
+  if (overdueCount === 0) return null;
+  return slipCount === 0
+    ? `${already}; each day keeps room to make good for some of them.`
+    : `${already}, ${figure(slipCount)} will; each day keeps room to make good for some.`;
 }
 
 interface HeadProps {
@@ -65,8 +75,6 @@ const Head = ({ ahead, weeks, onWeeks }: HeadProps) => (
       <Choice label="How far ahead" value={weeks} options={SPAN_OPTIONS} onChange={onWeeks} />
     </View>
     <Title>{headline(ahead)}</Title>
-    {ahead.overdue > 0 ? (
-      <Body>{`${plural(ahead.overdue, 'promise has', 'promises have')} run out already; each day keeps room to make good for some of them.`}</Body>
-    ) : null}
+    {brokenWords(ahead) ? <Body>{brokenWords(ahead)}</Body> : null}
   </View>
 );

@@ -5,7 +5,8 @@ import { compared, leastSentence } from './compared';
 const outlook = (change: Partial<Outlook>): Outlook => ({
   capacity: 9,
   promises: 240,
-  overdue: 0,
+  overdue: [],
+  overdueCount: 0,
   weeks: [],
   slips: [],
   slipCount: 12,

@@ -1,16 +1,26 @@
-import type { DayNumber } from '@/core/time';
-
-import { firstSlips, leastCapacity, weeklyLoad, type LeastCapacity, type WeekLoad } from './ahead';
+import {
+  firstSlips,
+  leastCapacity,
+  overdueNow,
+  weeklyLoad,
+  withoutDay,
+  type Breach,
+  type LeastCapacity,
+  type WeekLoad,
+} from './ahead';
 import { plan } from './plan';
 import type { LetGo, PlanOptions, PlanPerson } from './types';
 
 /** What the weeks ahead look like: the load, who slips, and the least capacity at which nobody does. */
 export interface Outlook {
   weeks: WeekLoad[];
-  slips: { personId: string; on: DayNumber }[];
-  overdue: number;
+  /** Promises that hold today and will break, and those that are broken already: each person once. */
+  slips: Breach[];
+  overdue: Breach[];
   /** Beats let go because they found no day in time. */
   letGo: LetGo[];
+  /** Those, and what still waits when the days planned are over. */
+  noDay: LetGo[];
   /** Null where it was not asked for. */
   least: LeastCapacity | null;
 }
@@ -40,8 +50,9 @@ export function outlook(
   return {
     weeks: weeklyLoad(result, options),
     slips: firstSlips(result),
-    overdue: result.overdue.length,
+    overdue: overdueNow(result, people),
     letGo: result.letGo,
+    noDay: withoutDay(result),
     least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }

@@ -45,11 +45,12 @@ function neighbourWords(
     : `the ${touch} ${when}`;
 }
 
-/** Why a beat finds no day before it is needless. */
+/** Why a touch finds no day: before it is needless, or at all. */
 export function letGoReason(
   { item, yieldsTo }: LetGo,
   facts: Pick<ReasonFacts, 'today' | 'homeName'>,
 ): string {
+  if (item.letGo === Infinity) return 'No day of those planned has room for it.';
   const last = spokenDate(toPlainDate(item.letGo - 1), facts.today);
   return yieldsTo
     ? `Too near to ${neighbourWords(yieldsTo, facts)}, until it makes no sense after ${last}.`

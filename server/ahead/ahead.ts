@@ -1,9 +1,15 @@
 import type { Outlook as Answer } from '@/contract/planner';
-import { letGoReason, type LetGo, type Outlook, type OutlookTask } from '@/core/planner';
+import {
+  letGoReason,
+  type Breach,
+  type LetGo,
+  type Outlook,
+  type OutlookTask,
+} from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import { groupName, sphereNow, type Sphere } from '../planner';
+import { letGoWords, sphereNow, type Sphere } from '../planner';
 
 const SLIPS_SHOWN = 50;
 const LET_GO_SHOWN = 20;
@@ -15,41 +21,27 @@ export function toAnswer(
   { people, options }: OutlookTask,
   found: Outlook,
 ): Answer {
+  const toBreach = ({ personId, on, until }: Breach) => ({
+    personId,
+    name: sphere.names.get(personId) ?? '',
+    on: toPlainDate(on),
+    until: until === null ? null : toPlainDate(until),
+  });
   return {
     capacity: options.capacity,
     promises: people.filter(({ promiseDays }) => promiseDays !== null).length,
-    overdue: found.overdue,
+    overdue: found.overdue.slice(0, SLIPS_SHOWN).map(toBreach),
+    overdueCount: found.overdue.length,
     weeks: found.weeks.map(({ monday, ...load }) => ({ monday: toPlainDate(monday), ...load })),
-    slips: found.slips.slice(0, SLIPS_SHOWN).map(({ personId, on }) => ({
-      personId,
-      name: sphere.names.get(personId) ?? '',
-      on: toPlainDate(on),
-    })),
+    slips: found.slips.slice(0, SLIPS_SHOWN).map(toBreach),
     slipCount: found.slips.length,
     letGo: found.letGo.length,
     letGoFirst: found.letGo
       .toSorted((a, b) => a.item.wanted - b.item.wanted)
       .slice(0, LET_GO_SHOWN)
-      .map((one) => toLetGo(ctx, sphere, one)),
+      .map((one) => letGoWords(ctx, sphere, one)),
     leastCapacity: found.least!.capacity,
     unkeepable: found.least!.slips,
-  };
-}
-
-function toLetGo(ctx: Context, sphere: Sphere, { item, yieldsTo }: LetGo) {
-  const { names, options } = sphere;
-  const today = toPlainDate(options.today);
-  const other = yieldsTo && yieldsTo.personId !== item.personId ? yieldsTo.personId : null;
-  return {
-    personId: item.personId,
-    name: names.get(item.personId) ?? '',
-    kind: item.kind,
-    on: toPlainDate(item.wanted),
-    cadence: groupName(ctx, sphere, { item }),
-    why: letGoReason(yieldsTo ? { item, yieldsTo } : { item }, {
-      today,
-      homeName: other ? (names.get(other) ?? null) : null,
-    }),
   };
 }
 

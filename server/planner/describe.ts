@@ -2,13 +2,15 @@ import type { fillWords } from '@/core/cadences';
 import {
   KEEPER,
   keeperReason,
+  letGoReason,
   movedReason,
+  type LetGo,
   type PlannedTouch,
   type PlanItem,
   type ReasonFacts,
 } from '@/core/planner';
 import type { LastMade } from '@/core/touches';
-import type { PlainDate } from '@/core/time';
+import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
 import { TOUCH_SOURCES } from './source';
@@ -73,4 +75,22 @@ export async function settleAtSource(
   const { today, calendar } = sphere.options;
   if (person)
     await sourceOf(ctx, touch.item)?.settled?.(ctx, tx, { touch, person, on, today, calendar });
+}
+
+/** Something that finds no day, with what it belongs to and why. */
+export function letGoWords(ctx: Context, sphere: Sphere, { item, yieldsTo }: LetGo) {
+  const { names, options } = sphere;
+  const today = toPlainDate(options.today);
+  const other = yieldsTo && yieldsTo.personId !== item.personId ? yieldsTo.personId : null;
+  return {
+    personId: item.personId,
+    name: names.get(item.personId) ?? '',
+    kind: item.kind,
+    on: toPlainDate(item.wanted),
+    cadence: groupName(ctx, sphere, { item }),
+    why: letGoReason(yieldsTo ? { item, yieldsTo } : { item }, {
+      today,
+      homeName: other ? (names.get(other) ?? null) : null,
+    }),
+  };
 }
