@@ -1,4 +1,4 @@
-import { datedBeats, roundLength, type Beat, type DatedBeat } from '@/core/cadences';
+import { datedBeats, isYearly, roundLength, type Beat, type DatedBeat } from '@/core/cadences';
 import type { ItemContext } from '@/core/planner';
 import type { DayNumber } from '@/core/time';
 
@@ -15,7 +15,12 @@ export interface Passing {
   round: number;
   nominal: DayNumber;
   fate: 'passed' | 'waiting' | 'missed' | 'ran';
+  /** Why one that needed a hand is let go. */
+  why?: LetGoWhy;
 }
+
+/** The next one came due first, its day of the year is past, or it was left for as long as it may be. */
+export type LetGoWhy = 'overtaken' | 'day_past' | 'lapsed';
 
 /** What goes out by itself is not sent later than this after its day. */
 export const MISSED_AFTER_DAYS = 7;
@@ -44,19 +49,23 @@ export function passedBeats(
   const byItself = beatsOf(enrolment, soon, from).filter(
     ({ beat, day }) => beat.way === 'auto' && day <= today,
   );
-  const passing = (d: DatedBeat, fate: Passing['fate']): Passing => ({
+  const passing = (d: DatedBeat, fate: Passing['fate'], why?: LetGoWhy): Passing => ({
     key: beatKey(enrolment.id, d.beat.id, d.round),
     enrolmentId: enrolment.id,
     beat: d.beat,
     round: d.round,
     nominal: d.nominal,
     fate,
+    ...(why ? { why } : {}),
   });
   return [
     ...byHand.flatMap((d, i) => {
       const letGo = letGoOf(d, byHand[i + 1], enrolment.cadence);
       const later = putOffs.get(beatKey(enrolment.id, d.beat.id, d.round)) ?? -Infinity;
-      return letGo <= today && later < today ? [passing(d, 'passed')] : [];
+      if (letGo > today || later >= today) return [];
+      const overtaken = letGo === byHand[i + 1]?.day;
+      const passed = isYearly(d.beat.timing) ? 'day_past' : 'lapsed';
+      return [passing(d, 'passed', overtaken ? 'overtaken' : passed)];
     }),
     ...byItself.map((d) => passing(d, fateOf(d, today))),
   ];

@@ -31,6 +31,8 @@ export interface TalkLine {
 
 const DAYS_AHEAD = 30;
 const DAYS_BACK = 14;
+/** Work completed within so many days is news. */
+const DONE_BACK = 60;
 const PINNED_SHOWN = 3;
 
 /** What to talk about, the most personal first. */
@@ -58,9 +60,19 @@ export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[
         .map(({ kind, name }) => `${name} (${TIE_WORDS[kind].toLowerCase()})`)
         .join(', '),
     });
+  lines.push(...justDone(source, today));
   if (interests.length > 0) lines.push({ about: 'Likes', words: interests.join(', ') });
   return lines;
 }
+
+/** Work that was completed lately. */
+const justDone = ({ jobs }: TalkSource, today: PlainDate): TalkLine[] =>
+  jobs.flatMap(({ name, completedOn }) => {
+    const days = completedOn ? toDayNumber(today) - toDayNumber(completedOn) : -1;
+    return days >= 0 && days <= DONE_BACK
+      ? [{ about: 'Just done', words: `${name}, completed ${daysAgo(completedOn!, today)}` }]
+      : [];
+  });
 
 /** Days of the year that were lately or come soon, the nearest first. */
 function datesNear(source: TalkSource, today: PlainDate): TalkLine[] {
@@ -77,7 +89,9 @@ function datesNear(source: TalkSource, today: PlainDate): TalkLine[] {
   return days
     .flatMap(({ words, on }) => {
       const near = nearest(on, today);
-      return near ? [{ words, on, ...near }] : [];
+      // The day itself, years ago or days ago, is no anniversary of its own.
+      const first = on.length > 5 && near?.year === Number(on.slice(0, 4));
+      return near && !first ? [{ words, on, ...near }] : [];
     })
     .sort((a, b) => Math.abs(a.distance) - Math.abs(b.distance))
     .map(({ words, on, distance, year }) => {

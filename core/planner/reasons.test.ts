@@ -1,4 +1,5 @@
-import { plainDate, toDayNumber } from '@/core/time';
+import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
+import { longestKept, standingSentence, type LastMade } from '@/core/touches';
 
 import { BEAT, beatKey, beatReason } from '@/core/enrolments';
 import { FOLLOW_UP, followUpReason } from '@/core/follow-ups';
@@ -28,7 +29,7 @@ const facts: Facts = {
   followUpWords: '',
   promiseDays: 60,
   due: now + 4,
-  last: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28') },
+  last: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28'), hold: 1 },
   today,
 };
 
@@ -97,8 +98,8 @@ test.each([
     'Quarterly: call. Moved from last Saturday, a day off.',
   ],
   [
-    'a beat that found no room',
-    say({ wanted: now - 3 }, 'full'),
+    'a beat that found no room on days when the desk was opened',
+    say({ wanted: now - 3 }, 'full', { openedOn: plainDate('2026-11-22') }),
     'Quarterly: call. Wanted last Friday; the days before were full.',
   ],
   [
@@ -111,7 +112,43 @@ test.each([
     say({}, 'distance', { homeName: 'Lee' }),
     'Quarterly: call. Moved to keep its distance from the text to Lee, at the same home, last Friday.',
   ],
-  ['what was put off', say({}, 'put_off'), 'Quarterly: call. You put it off until now.'],
+  [
+    'a beat that stood on the desk and was not done',
+    say({ wanted: now - 3 }, 'full', { stoodOn: plainDate('2026-11-20') }),
+    'Quarterly: call. It was on the desk last Friday and is still open.',
+  ],
+  [
+    'a beat of days on which nobody looked',
+    say({ wanted: now - 3 }, 'full', { openedOn: plainDate('2026-11-18') }),
+    'Quarterly: call. Wanted last Friday; the desk was not opened since.',
+  ],
+  [
+    'a beat for which a coming day is full',
+    say({ wanted: now + 1 }, 'full', {}, now + 2),
+    'Quarterly: call. Wanted tomorrow; the days before were full.',
+  ],
+  ['what was put off', say({}, 'put_off'), 'Quarterly: call. You put it off until today.'],
+  [
+    'what is put off until a day to come',
+    say({}, 'put_off', {}, now + 4),
+    'Quarterly: call. You put it off until Friday.',
+  ],
+  [
+    'nobody answered',
+    say({}, 'put_off', { putOffWhy: 'no_answer' }),
+    'Quarterly: call. You tried and got no answer.',
+  ],
+  [
+    'they could not talk',
+    say({}, 'put_off', { putOffWhy: 'not_now' }),
+    'Quarterly: call. It was not a good moment the last time.',
+  ],
+  [
+    'what was handed back',
+    say({}, 'put_off', { putOffWhy: 'handed_back' }, now + 3),
+    'Quarterly: call. You handed it back; Thursday has room.',
+  ],
+  ['what is done another way keeps its day', say({ kind: 'text' }), 'Quarterly: text.'],
   [
     'a promise running out',
     say(keeper),
@@ -128,6 +165,13 @@ test.each([
     'Past the promise since last Saturday; you were last in touch 56 days ago. The days before are full.',
   ],
   [
+    'a promise that half a touch keeps',
+    say(keeper, 'as_asked', {
+      last: { kind: 'call', outcome: 'left_word', on: plainDate('2026-10-28'), hold: 0.5 },
+    }),
+    'The promise of 60 days runs out Friday; you were last in touch 26 days ago, which counts half.',
+  ],
+  [
     'somebody new',
     say(keeper, 'early', { last: null }),
     'The promise of 60 days runs out Friday; you have not been in touch yet. Brought forward because the days ahead are full.',
@@ -138,12 +182,74 @@ test.each([
     'You meant to follow up today: the rate review.',
   ],
   [
+    'a follow-up that was not done',
+    say({ source: FOLLOW_UP, nominal: now - 3, wanted: now - 3 }, 'full', {
+      followUpWords: 'the rate review',
+      stoodOn: plainDate('2026-11-20'),
+    }),
+    'You meant to follow up last Friday: the rate review.',
+  ],
+  [
     'a follow-up without words',
     say({ source: FOLLOW_UP, nominal: now - 1 }, 'day_off'),
     'You meant to follow up yesterday.',
   ],
 ])('%s', (_, said, sentence) => {
   expect(said).toBe(sentence);
+});
+
+const on = (days: number) => toPlainDate(now - days);
+const promised = (promiseDays: number, slack: number) =>
+  ({ kind: 'promised', promiseDays, due: now + slack, slack, warmth: 'steady' }) as const;
+const spoke = (days: number): LastMade => ({
+  kind: 'call',
+  outcome: 'reached',
+  on: on(days),
+  hold: 1,
+});
+const leftWord = (days: number): LastMade => ({
+  kind: 'call',
+  outcome: 'left_word',
+  on: on(days),
+  hold: 0.5,
+});
+
+test.each([
+  ['spoken', promised(60, -2), [spoke(62)], 'You last spoke 62 days ago; you promised every 60.'],
+  [
+    'over, because the last touch counts half',
+    promised(180, -59),
+    [leftWord(149)],
+    'You last left word 149 days ago, which counts half; you promised every 180.',
+  ],
+  [
+    'an earlier conversation keeps it longer than the last word',
+    promised(180, 160),
+    [leftWord(10), spoke(20)],
+    'You last left word 10 days ago; the call 20 days ago keeps the promise of 180 days.',
+  ],
+  [
+    'half a touch that came later keeps it longer',
+    promised(180, 50),
+    [leftWord(40), spoke(150)],
+    'You last left word 40 days ago, which counts half; you promised every 180.',
+  ],
+  [
+    'nothing promised',
+    { kind: 'none' } as const,
+    [spoke(9)],
+    'You last spoke 9 days ago; nothing is promised.',
+  ],
+  [
+    'never touched',
+    promised(60, 4),
+    [],
+    'Here since last Friday, not touched yet; you promised every 60.',
+  ],
+])('where somebody stands: %s', (_, standing, made, sentence) => {
+  const promise = standing.kind === 'promised' ? standing.promiseDays : null;
+  const kept = longestKept(made, promise);
+  expect(standingSentence(standing, made[0] ?? null, kept, on(3), today)).toBe(sentence);
 });
 
 test('a beat that finds no day says which touch it yields to, or that the days are full', () => {

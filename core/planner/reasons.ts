@@ -6,11 +6,21 @@ import {
   type DayNumber,
   type PlainDate,
 } from '@/core/time';
-import { KIND_WORDS, type LastMade } from '@/core/touches';
+import { countsWords, KIND_WORDS, type LastMade } from '@/core/touches';
 
 import { KEEPER } from './items';
 import type { TouchSource } from './source';
 import type { Cause, LetGo, Neighbour, PlannedTouch } from './types';
+
+/** Why a touch waits for another day than planned. */
+export type PutOffWhy = 'asked' | 'handed_back' | 'no_answer' | 'not_now';
+
+const PUT_OFF_WORDS: Record<PutOffWhy, (until: string) => string> = {
+  asked: (until) => ` You put it off until ${until}.`,
+  handed_back: (until) => ` You handed it back; ${until} has room.`,
+  no_answer: () => ' You tried and got no answer.',
+  not_now: () => ' It was not a good moment the last time.',
+};
 
 export interface ReasonFacts {
   promiseDays: number | null;
@@ -18,19 +28,24 @@ export interface ReasonFacts {
   last: LastMade | null;
   /** Name of the one at the same home whose touch this one keeps its distance from. */
   homeName?: string | null;
+  /** Why it was put off, when it was. */
+  putOffWhy?: PutOffWhy | null;
+  /** The last day before today on whose desk it stood; null when it stood on none. */
+  stoodOn?: PlainDate | null;
+  /** The last day before today on which the desk was opened. */
+  openedOn?: PlainDate | null;
   /** The holiday that the day asked for is, when it is one. */
   holiday?: string | null;
   today: PlainDate;
 }
 
 const MOVED: Record<
-  Exclude<Cause, 'as_asked' | 'distance'>,
+  Exclude<Cause, 'as_asked' | 'distance' | 'put_off'>,
   (from: string, holiday: string | null) => string
 > = {
   day_off: (from, holiday) => ` Moved from ${from}, ${holiday ?? 'a day off'}.`,
   full: (from) => ` Wanted ${from}; the days before were full.`,
   early: () => ' Brought forward because the days ahead are full.',
-  put_off: () => ' You put it off until now.',
 };
 
 /** Which touch another one yields to: "the call of last Friday", "the text to Lee, at the same home, tomorrow". */
@@ -60,16 +75,19 @@ export function letGoReason(
 /** Why a touch is not on the day that was asked for, as a sentence after its reason; empty when it is. */
 export function movedReason(
   touch: PlannedTouch,
-  facts: Pick<ReasonFacts, 'today' | 'homeName' | 'holiday'>,
+  facts: Omit<ReasonFacts, 'promiseDays' | 'due' | 'last'>,
   { saysItsDay = false }: Partial<TouchSource> = {},
 ): string {
   const { item, cause, day, yieldsTo } = touch;
   const { today } = facts;
   if (cause === 'as_asked') return '';
-  if (saysItsDay && cause === 'day_off') return '';
+  if (saysItsDay && (cause === 'day_off' || item.wanted < toDayNumber(today))) return '';
+  if (cause === 'put_off')
+    return PUT_OFF_WORDS[facts.putOffWhy ?? 'asked'](spokenDate(toPlainDate(day), today));
   // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
   if (item.source === KEEPER && cause === 'full')
     return day > toDayNumber(today) ? ' The days before are full.' : '';
+  if (cause === 'full' && item.wanted < toDayNumber(today)) return leftWords(item.wanted, facts);
   if (cause === 'distance')
     return item.source === KEEPER || !yieldsTo
       ? ''
@@ -80,11 +98,22 @@ export function movedReason(
   );
 }
 
+/** Why something is still open that was wanted on a day before today. */
+function leftWords(
+  wanted: DayNumber,
+  { today, stoodOn, openedOn }: Pick<ReasonFacts, 'today' | 'stoodOn' | 'openedOn'>,
+): string {
+  if (stoodOn) return ` It was on the desk ${spokenDate(stoodOn, today)} and is still open.`;
+  const from = spokenDate(toPlainDate(wanted), today);
+  const opened = openedOn && toDayNumber(openedOn) >= wanted;
+  return opened ? MOVED.full(from, null) : ` Wanted ${from}; the desk was not opened since.`;
+}
+
 /** Why a touch that keeps a promise is planned: when the promise runs out, and when you last spoke. */
 export function keeperReason({ due, promiseDays, last, today }: ReasonFacts): string {
   const dueOn = toPlainDate(due!);
   const spoke = last
-    ? `you were last in touch ${daysAgo(last.on, today)}`
+    ? `you were last in touch ${daysAgo(last.on, today)}${countsWords(last)}`
     : 'you have not been in touch yet';
   if (dueOn < today) return `Past the promise since ${spokenDate(dueOn, today)}; ${spoke}.`;
   const runsOut = `The promise of ${promiseDays} days runs out ${spokenDate(dueOn, today)}`;

@@ -14,6 +14,12 @@ test.each([
   expect(spokenDate(plainDate(date), today)).toBe(spoken);
 });
 
+test('a day of this week that has passed is not last week’s', () => {
+  const wednesday = plainDate('2026-11-25');
+  expect(spokenDate(plainDate('2026-11-23'), wednesday)).toBe('this Monday');
+  expect(spokenDate(plainDate('2026-11-20'), wednesday)).toBe('last Friday');
+});
+
 test('the year is said only when it is another one', () => {
   expect(longDate(plainDate('2025-12-31'), today)).toBe('December 31, 2025');
 });

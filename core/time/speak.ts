@@ -1,4 +1,4 @@
-import { partsOf, toDayNumber, weekdayOf, type PlainDate } from './day';
+import { partsOf, toDayNumber, weekdayOf, weekStart, type PlainDate } from './day';
 
 const WEEKDAYS = [
   'Monday',
@@ -43,7 +43,7 @@ export function shortDate(date: PlainDate, today: PlainDate): string {
 
 /**
  * A day as people say it: today, tomorrow, yesterday, the weekday within a week either way
- * ("Thursday", "last Tuesday"), else the date.
+ * ("Thursday"; "this Monday" where it was in this week, "last Tuesday" where it was not), else the date.
  */
 export function spokenDate(date: PlainDate, today: PlainDate): string {
   const distance = toDayNumber(date) - toDayNumber(today);
@@ -51,7 +51,10 @@ export function spokenDate(date: PlainDate, today: PlainDate): string {
   if (distance === 1) return 'tomorrow';
   if (distance === -1) return 'yesterday';
   if (distance > 1 && distance < 7) return weekdayName(date);
-  if (distance < -1 && distance > -7) return `last ${weekdayName(date)}`;
+  if (distance < -1 && distance > -7) {
+    const sameWeek = weekStart(toDayNumber(date)) === weekStart(toDayNumber(today));
+    return `${sameWeek ? 'this' : 'last'} ${weekdayName(date)}`;
+  }
   return longDate(date, today);
 }
 

@@ -110,13 +110,11 @@ describe('sentences', () => {
   const standing = standingOf({ promiseDays: 60, due: toDayNumber(on) + 60 }, toDayNumber(today));
 
   test('where things stand', () => {
-    expect(standingSentence(standing, { kind: 'call', outcome: 'reached', on }, on, today)).toBe(
-      'You last spoke 62 days ago; you promised every 60.',
-    );
-    expect(standingSentence(standing, { kind: 'text', outcome: 'sent', on }, on, today)).toBe(
+    const text = { kind: 'text', outcome: 'sent', on, hold: 1 } as const;
+    expect(standingSentence(standing, text, text, on, today)).toBe(
       'You last texted 62 days ago; you promised every 60.',
     );
-    expect(standingSentence({ kind: 'none' }, null, today, today)).toBe(
+    expect(standingSentence({ kind: 'none' }, null, null, today, today)).toBe(
       'Here since today, not touched yet; nothing is promised.',
     );
   });

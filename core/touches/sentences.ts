@@ -4,16 +4,19 @@ import {
   plural,
   sentenceCase,
   spokenDate,
+  toDayNumber,
   type PlainDate,
 } from '@/core/time';
 
-import type { Outcome, TouchKind } from './kinds';
-import type { Standing } from './promise';
+import { KIND_WORDS, type Outcome, type TouchKind } from './kinds';
+import { keptDays, type Standing } from './promise';
 
 export interface LastMade {
   kind: TouchKind;
   outcome: Outcome;
   on: PlainDate;
+  /** The share of a promise that it keeps. */
+  hold: number;
 }
 
 const DEED: Record<TouchKind, string> = {
@@ -44,10 +47,35 @@ export function slackWords(slack: number): string {
   return `${plural(slack, 'day')} left`;
 }
 
-/** One plain sentence on where things stand: "You last spoke 62 days ago; you promised every 60." */
+/** Of made touches, the latest first, the one that keeps a promise longest. */
+export function longestKept(
+  made: readonly LastMade[],
+  promiseDays: number | null,
+): LastMade | null {
+  if (promiseDays === null) return null;
+  const until = ({ on, hold }: LastMade) => toDayNumber(on) + keptDays(hold, promiseDays);
+  return made.reduce<LastMade | null>(
+    (best, one) => (best && until(best) >= until(one) ? best : one),
+    null,
+  );
+}
+
+const SHARES: Record<number, string> = { 0.25: 'a quarter', 0.5: 'half', 0.75: 'three quarters' };
+
+/** What a touch that keeps only a share of the promise counts: ", which counts half"; else nothing. */
+export const countsWords = ({ hold }: Pick<LastMade, 'hold'>): string =>
+  hold >= 1 ? '' : `, which counts ${SHARES[hold] ?? `${Math.round(hold * 100)} of a hundred`}`;
+
+/**
+ * One plain sentence on where things stand: "You last spoke 62 days ago; you promised every 60." When
+ * an earlier touch keeps the promise longer than the last one does, it is named.
+ *
+ * @param kept the touch that keeps the promise longest
+ */
 export function standingSentence(
   standing: Standing,
   last: LastMade | null,
+  kept: LastMade | null,
   addedOn: PlainDate,
   today: PlainDate,
 ): string {
@@ -56,5 +84,10 @@ export function standingSentence(
       ? `you promised every ${standing.promiseDays}`
       : 'nothing is promised';
   if (!last) return `Here since ${spokenDate(addedOn, today)}, not touched yet; ${promise}.`;
-  return `You ${lastDeed(last)} ${daysAgo(last.on, today)}; ${promise}.`;
+  const did = `You ${lastDeed(last)} ${daysAgo(last.on, today)}`;
+  if (standing.kind !== 'promised' || !kept) return `${did}; ${promise}.`;
+  if (kept.on === last.on) return `${did}${countsWords(last)}; ${promise}.`;
+  const counts = countsWords(kept);
+  const other = `the ${KIND_WORDS[kept.kind].noun} ${daysAgo(kept.on, today)}${counts && `${counts},`}`;
+  return `${did}; ${other} keeps the promise of ${plural(standing.promiseDays, 'day')}.`;
 }

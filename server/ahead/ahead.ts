@@ -1,11 +1,5 @@
 import type { Outlook as Answer } from '@/contract/planner';
-import {
-  letGoReason,
-  type Breach,
-  type LetGo,
-  type Outlook,
-  type OutlookTask,
-} from '@/core/planner';
+import { type Breach, type Outlook, type OutlookTask } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';

@@ -26,8 +26,7 @@ describe('what a new day does', () => {
     expect(events).toContainEqual(
       expect.objectContaining({
         on: TODAY,
-        words:
-          'Let go of a touch of Quarterly: the next one came due first, or its day had passed.',
+        words: 'Let go of a touch of Quarterly: the next one came due first.',
       }),
     );
     expect((await planned(ana))[0]).toBe('2026-12-04 call');

@@ -84,13 +84,14 @@ function turnOf(person: PlanPerson, context: ItemContext, since: DayNumber): Tur
   for (const enrolment of enrolmentsIn(person)) {
     let { settledUntil } = enrolment;
     for (const passing of passedBeats(enrolment, context, since)) {
-      const { key, nominal, fate } = passing;
+      const { key, nominal, fate, why = null } = passing;
       turn.marks.push({
         id: key,
         person_id: person.id,
         fate,
         enrolment_id: enrolment.id,
         planned_on: toPlainDate(nominal),
+        why,
       });
       if (fate === 'ran') turn.errands.push({ ...passing, cadence: enrolment.cadence });
       if (fate === 'passed') settledUntil = Math.max(nominal, settledUntil ?? nominal);

@@ -1,4 +1,5 @@
 import type { EnrolmentState } from '@/core/cadences';
+import type { LetGoWhy } from '@/core/enrolments';
 import type { Consents, PersonFields } from '@/core/people';
 
 import type { Feed, Nameable } from '../cadences';
@@ -215,6 +216,7 @@ export interface PassedMark {
   fate: 'passed' | 'waiting' | 'missed' | 'ran';
   enrolment_id: string;
   planned_on: string;
+  why: LetGoWhy | null;
 }
 
 /**
@@ -223,10 +225,10 @@ export interface PassedMark {
  */
 export const insertPassed = (sql: Sql, marks: readonly PassedMark[]) =>
   sql.query<{ id: string }>(
-    `insert into item_mark (id, person_id, fate, enrolment_id, planned_on)
+    `insert into item_mark (id, person_id, fate, enrolment_id, planned_on, why)
      select * from json_to_recordset($1::json)
-       as r (id text, person_id uuid, fate text, enrolment_id uuid, planned_on date)
-     on conflict (id) do update set fate = excluded.fate, until = null where item_mark.fate = 'put_off'
+       as r (id text, person_id uuid, fate text, enrolment_id uuid, planned_on date, why text)
+     on conflict (id) do update set fate = excluded.fate, until = null, why = excluded.why where item_mark.fate = 'put_off'
      returning id`,
     [recordset(marks)],
   );

@@ -1,13 +1,20 @@
+import type { LetGoWhy } from '@/core/enrolments';
 import { plainDate } from '@/core/time';
 
 import type { Sql } from '../db';
 import type { StoryEvent, StoryPart } from '../people';
 import { enrolmentsOf } from './queries';
 
+const LET_GO_WORDS: Record<LetGoWhy, string> = {
+  overtaken: 'the next one came due first',
+  day_past: 'its day had passed',
+  lapsed: 'its time had passed',
+};
+
 const FATE_WORDS = {
   skipped: (what: string) => `Skipped ${what}.`,
-  passed: (what: string) =>
-    `Let go of ${what}: the next one came due first, or its day had passed.`,
+  passed: (what: string, why: LetGoWhy | null) =>
+    `Let go of ${what}${why ? `: ${LET_GO_WORDS[why]}` : ''}.`,
   missed: (what: string) =>
     `Not sent by itself: ${what}. Its day had passed when Pen Pal was opened again.`,
   waiting: (what: string) =>
@@ -21,18 +28,19 @@ async function leftOut(sql: Sql, personId: string): Promise<StoryEvent[]> {
     planned_on: string;
     cadence: string | null;
     fate: keyof typeof FATE_WORDS;
+    why: LetGoWhy | null;
   }>(
-    `select m.id, m.planned_on, m.fate, c.name as cadence from item_mark m
+    `select m.id, m.planned_on, m.fate, m.why, c.name as cadence from item_mark m
      left join enrolment e on e.id = m.enrolment_id left join cadence c on c.id = e.cadence_id
      where m.person_id = $1::uuid and m.fate in ('skipped', 'passed', 'waiting', 'missed')
        and m.planned_on is not null`,
     [personId],
   );
-  return rows.map(({ id, planned_on, cadence, fate }) => ({
+  return rows.map(({ id, planned_on, cadence, fate, why }) => ({
     id,
     on: plainDate(planned_on),
     kind: 'skipped',
-    words: FATE_WORDS[fate](cadence ? `a touch of ${cadence}` : 'a planned touch'),
+    words: FATE_WORDS[fate](cadence ? `a touch of ${cadence}` : 'a planned touch', why),
   }));
 }
 
@@ -44,10 +52,18 @@ export const enrolmentStory: StoryPart = async (ctx, personId) => {
   return [
     ...(await leftOut(ctx.db, personId)),
     ...enrolments.flatMap(({ id, cadence, stop_reason, ...e }) => [
-      ...at(id, e.start_on, `${cadence} begins.`),
-      ...at(id, e.stopped_on, `Taken off ${cadence}${stop_reason ? `: ${stop_reason}` : ''}.`),
+      // What never began has no beginning to tell of.
+      ...(neverBegan(e) ? [] : at(id, e.start_on, `${cadence} begins.`)),
+      ...at(
+        id,
+        e.stopped_on,
+        `Taken off ${cadence}${neverBegan(e) ? ' before it began' : ''}${stop_reason ? `: ${stop_reason}` : ''}.`,
+      ),
       ...at(id, e.finished_on, `${cadence} is finished.`),
       ...at(id, e.paused_on, `${cadence} is paused.`),
     ]),
   ];
 };
+
+const neverBegan = (e: { start_on: string; stopped_on: string | null }) =>
+  e.stopped_on !== null && e.stopped_on < e.start_on;

@@ -40,6 +40,9 @@ export function plannedReason(
         ? (sphere.names.get(yieldsTo.personId) ?? null)
         : null,
     holiday: sphere.holidays.get(item.nominal) ?? null,
+    putOffWhy: sphere.told.putOffWhy.get(item.key) ?? null,
+    stoodOn: sphere.told.stoodOn.get(item.key) ?? null,
+    openedOn: sphere.told.openedOn,
     today,
   };
   const why = source ? source.why(touch, sphere.held.get(item.source), today) : keeperReason(facts);

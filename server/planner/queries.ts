@@ -1,3 +1,4 @@
+import type { PutOffWhy } from '@/core/planner';
 import type { TouchKind } from '@/core/touches';
 
 import type { Sql } from '../db';
@@ -43,8 +44,16 @@ export const planLast = (sql: Sql, ids: readonly string[] | null) =>
   );
 
 export const planPutOffs = (sql: Sql) =>
-  sql.query<{ id: string; until: number; kind: TouchKind | null }>(
-    `select id, until - ${EPOCH} as until, kind from item_mark where fate = 'put_off'`,
+  sql.query<{ id: string; until: number | null; kind: TouchKind | null; why: PutOffWhy | null }>(
+    `select id, until - ${EPOCH} as until, kind, why from item_mark where fate = 'put_off'`,
+  );
+
+/** The last day before `day` on whose desk each item stood, not long ago. */
+export const stoodBefore = (sql: Sql, day: string) =>
+  sql.query<{ item_key: string; day: string }>(
+    `select item_key, max(day) as day from desk_pin
+     where day < $1::date and day >= $1::date - 60 group by item_key`,
+    [day],
   );
 
 export const pinsOf = async (sql: Sql, day: string): Promise<string[]> =>

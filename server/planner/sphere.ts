@@ -8,8 +8,9 @@ import {
   type PlannedTouch,
   type PlanOptions,
   type PlanPerson,
+  type PutOffWhy,
 } from '@/core/planner';
-import { toDayNumber, type DayNumber } from '@/core/time';
+import { plainDate, toDayNumber, type DayNumber, type PlainDate } from '@/core/time';
 import { holdsOf, kindSetups, ofKinds } from '@/core/touches';
 
 import type { Context } from '../context';
@@ -19,6 +20,16 @@ import { inTurns } from '../threads';
 import * as queries from './queries';
 import { groupBy, readPeople } from './read';
 import { TOUCH_SOURCES } from './source';
+
+/** What is said of touches beside what is planned. */
+export interface Told {
+  /** Why each that was put off was. */
+  putOffWhy: ReadonlyMap<string, PutOffWhy>;
+  /** The last day before today on whose desk each stood. */
+  stoodOn: ReadonlyMap<string, PlainDate>;
+  /** The last day before today on which the desk was opened. */
+  openedOn: PlainDate | null;
+}
 
 /** Everything that is planned from, kept in memory, with the plan of the coming weeks. Never changed. */
 export interface Sphere {
@@ -30,6 +41,8 @@ export interface Sphere {
   /** Public holidays that are days off, by day. */
   holidays: ReadonlyMap<DayNumber, string>;
   options: PlanOptions;
+  /** What became of planned touches before, for what is said of them. */
+  told: Told;
   plan: Plan;
   /** Planned touches by person, in order of days. */
   byPerson: Map<string, PlannedTouch[]>;
@@ -97,15 +110,16 @@ async function readOptions(
   ctx: Context,
   settings: OwnerSettings,
   holidays: Sphere['holidays'],
-): Promise<PlanOptions> {
+): Promise<{ options: PlanOptions; told: Told }> {
   const today = ctx.clock.today();
-  const [putOffs, pinned, made, vacated] = [
+  const [putOffs, pinned, made, vacated, stood] = [
     await queries.planPutOffs(ctx.db),
     await queries.pinsOf(ctx.db, today),
     await queries.madeByKind(ctx.db, today),
     await queries.vacatedPins(ctx.db, today),
+    await queries.stoodBefore(ctx.db, today),
   ];
-  return {
+  const options: PlanOptions = {
     today: toDayNumber(today),
     days: WEEKS_AHEAD * 7,
     calendar: calendarOf(settings, holidays),
@@ -115,21 +129,28 @@ async function readOptions(
     vacated,
     minDistanceDays: settings.minDistanceDays,
     holds: holdsOf(kindSetups(settings.kinds)),
-    putOffs: new Map(putOffs.map(({ id, until }) => [id, until])),
+    putOffs: new Map(putOffs.flatMap(({ id, until }) => (until === null ? [] : [[id, until]]))),
     swaps: new Map(putOffs.flatMap(({ id, kind }) => (kind ? [[id, kind]] : []))),
     sources: ctx.house.of(TOUCH_SOURCES).map(({ core }) => core),
     pinned,
   };
+  const stoodOn = new Map(stood.map(({ item_key, day }) => [item_key, plainDate(day)]));
+  const told: Told = {
+    putOffWhy: new Map(putOffs.flatMap(({ id, why }) => (why ? [[id, why]] : []))),
+    stoodOn,
+    openedOn: [...stoodOn.values()].sort().at(-1) ?? null,
+  };
+  return { options, told };
 }
 
 async function readSphere(ctx: Context): Promise<Sphere> {
   const settings = await readSettings(ctx.db);
   const holidays = holidaysOf(ctx, settings);
   const read = await readPeople(ctx, settings, null, new Map());
-  const options = await readOptions(ctx, settings, holidays);
+  const { options, told } = await readOptions(ctx, settings, holidays);
   const result = await inTurns(planSteps(read.people, options));
   const byPerson = byPersonOf(result);
-  return { ...read, settings, holidays, options, plan: result, byPerson };
+  return { ...read, settings, holidays, options, told, plan: result, byPerson };
 }
 
 const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.personId);
@@ -138,7 +159,7 @@ const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.
 async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Promise<Sphere> {
   const ids = withHomes(old.people, new Set(changed));
   const read = await readPeople(ctx, old.settings, [...ids], old.held);
-  const options = await readOptions(ctx, old.settings, old.holidays);
+  const { options, told } = await readOptions(ctx, old.settings, old.holidays);
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
   const people = [
@@ -156,6 +177,7 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
     names: new Map([...names, ...read.names]),
     held: read.held,
     options,
+    told,
     plan: result,
     byPerson: byPersonOf(result),
   };

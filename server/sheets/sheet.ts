@@ -2,7 +2,13 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { getPerson } from '@/contract/people';
 import { whatToTalkAbout } from '@/core/people';
 import { plainDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
-import { standingOf, standingSentence, type LastMade, type TouchKind } from '@/core/touches';
+import {
+  longestKept,
+  standingOf,
+  standingSentence,
+  type LastMade,
+  type TouchKind,
+} from '@/core/touches';
 
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
@@ -53,8 +59,11 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   );
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
   const standing = standingOf(promise, sphere.options.today);
-  const reached = touches.find(({ hold }) => hold > 0);
-  const last: LastMade | null = reached ? { ...reached, on: plainDate(reached.on_day) } : null;
+  const made: LastMade[] = touches
+    .filter(({ hold }) => hold > 0)
+    .map((touch) => ({ ...touch, on: plainDate(touch.on_day) }));
+  const last = made[0] ?? null;
+  const kept = longestKept(made, promise.promiseDays);
   const circle = await circleOf(ctx.db, person.circle_id);
   return {
     id,
@@ -69,7 +78,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     deletedOn: plainOrNull(person.deleted_on),
     photoId: person.photo_id as string | null,
     standing: toStanding(standing),
-    sentence: standingSentence(standing, last, plainDate(person.added_on), today),
+    sentence: standingSentence(standing, last, kept, plainDate(person.added_on), today),
     touches: touches.map((touch) => ({
       id: touch.id,
       on: plainDate(touch.on_day),

@@ -1,6 +1,6 @@
 import type { LogTouch } from '@/contract/touches';
 import { moveToWorkingDay } from '@/core/calendar';
-import { KEEPER, roomiestDay, yields, type PlannedTouch } from '@/core/planner';
+import { KEEPER, roomiestDay, yields, type PlannedTouch, type PutOffWhy } from '@/core/planner';
 import {
   addDays,
   spokenDate,
@@ -65,7 +65,7 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
     const item = itemSettledBy(sphere, touch, on);
     const made = completes(touch.outcome);
     if (item && made) await settle(ctx, tx, sphere, item, 'made', touchId, toDayNumber(on));
-    else if (item) await putBack(ctx, tx, sphere, item, backOn(touch, today));
+    else if (item) await putBack(ctx, tx, sphere, item, backOn(touch, today), whyBack(touch));
     if (followUp && (made || !item))
       await queries.insertFollowUp(tx, {
         id: newId(),
@@ -102,6 +102,10 @@ function assertOutcome({ kind, outcome }: Pick<LogTouch, 'kind' | 'outcome'>): v
 const backOn = (touch: LogTouch, today: PlainDate): PlainDate =>
   touch.followUp?.on ?? addDays(today, COMES_BACK_AFTER[touch.outcome] ?? 1);
 
+/** A day that the owner chose is the reason; else how it ended is. */
+const whyBack = ({ followUp, outcome }: LogTouch): PutOffWhy =>
+  followUp ? 'asked' : outcome === 'no_answer' ? 'no_answer' : 'not_now';
+
 const nextDay = (sphere: Sphere, personId: string): PlainDate | null => {
   const [next] = sphere.byPerson.get(personId) ?? [];
   return next ? toPlainDate(next.day) : null;
@@ -126,8 +130,7 @@ function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedT
 function mark(
   ctx: Context,
   { item }: PlannedTouch,
-  rest: Pick<queries.MarkRecord, 'fate' | 'until' | 'touch_id'>,
-  kind: TouchKind | null = null,
+  rest: Pick<queries.MarkRecord, 'fate'> & Partial<queries.MarkRecord>,
 ): queries.MarkRecord {
   const { enrolmentId, plannedOn } = markedWith(ctx, item);
   return {
@@ -135,7 +138,10 @@ function mark(
     person_id: item.personId,
     enrolment_id: enrolmentId,
     planned_on: plannedOn,
-    kind,
+    until: null,
+    touch_id: null,
+    kind: null,
+    why: null,
     ...rest,
   };
 }
@@ -149,7 +155,7 @@ async function settle(
   touchId: string | null,
   on: DayNumber,
 ): Promise<void> {
-  await queries.upsertMark(tx, mark(ctx, item, { fate, until: null, touch_id: touchId }));
+  await queries.upsertMark(tx, mark(ctx, item, { fate, touch_id: touchId }));
   await settleAtSource(ctx, sphere, tx, item, on);
 }
 
@@ -159,9 +165,10 @@ async function putBack(
   sphere: Sphere,
   item: PlannedTouch,
   until: PlainDate,
+  why: PutOffWhy,
 ): Promise<PlainDate> {
   const day = toPlainDate(moveToWorkingDay(toDayNumber(until), 'next', sphere.options.calendar));
-  await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: day, touch_id: null }));
+  await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: day, why }));
   return day;
 }
 
@@ -179,8 +186,9 @@ export async function putOff(ctx: Context, itemKey: string, until: PlainDate | n
   const { sphere, item, name } = await findPlanned(ctx, itemKey);
   const wished = until ?? toPlainDate(roomiestDay(sphere.plan, sphere.options, item.item));
   return act(ctx, async (tx) => {
-    const day = await putBack(ctx, tx, sphere, item, wished);
-    const why = until === null ? ', the day with most room' : '';
+    const back = until === null;
+    const day = await putBack(ctx, tx, sphere, item, wished, back ? 'handed_back' : 'asked');
+    const why = back ? ', the day with most room' : '';
     return {
       sentence: `${name} comes back ${spokenDate(day, today)}${why}`,
       plan: [item.item.personId],
@@ -192,12 +200,8 @@ export async function putOff(ctx: Context, itemKey: string, until: PlainDate | n
 /** The same touch another way; its day stays. */
 export async function swap(ctx: Context, itemKey: string, kind: TouchKind) {
   const { item, name } = await findPlanned(ctx, itemKey);
-  const today = ctx.clock.today();
   return act(ctx, async (tx) => {
-    await queries.upsertMark(
-      tx,
-      mark(ctx, item, { fate: 'put_off', until: today, touch_id: null }, kind),
-    );
+    await queries.swapMark(tx, mark(ctx, item, { fate: 'put_off', kind }));
     return {
       sentence: `${name}: ${KIND_WORDS[kind].noun} instead`,
       plan: [item.item.personId],

@@ -241,7 +241,7 @@ describe('the weeks to come', () => {
       });
     }
     const ahead = await api.call(getAhead);
-    expect(ahead).toMatchObject({ promises: 8, overdue: 0, capacity: 1 });
+    expect(ahead).toMatchObject({ promises: 8, overdueCount: 0, capacity: 1 });
     expect(ahead.weeks).toHaveLength(13);
     expect(ahead.slipCount).toBeGreaterThan(0);
     await api.call(saveSettings, { body: { capacity: ahead.leastCapacity! } });

@@ -1,4 +1,5 @@
 import type { Consents, PersonFields } from '@/core/people';
+import type { PutOffWhy } from '@/core/planner';
 import type { Outcome, TouchKind } from '@/core/touches';
 
 import { maybeOne, recordset, type Sql } from '../db';
@@ -30,8 +31,8 @@ export const touchesOf = (sql: Sql, personId: string) =>
 
 /** The latest touch of each person that reached somebody or left something behind. */
 export const lastTouches = (sql: Sql, personIds: readonly string[]) =>
-  sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome'>>(
-    `select distinct on (person_id) person_id, on_day, kind, outcome from touch
+  sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome' | 'hold'>>(
+    `select distinct on (person_id) person_id, on_day, kind, outcome, hold::float8 as hold from touch
      where person_id = any($1::uuid[]) and hold > 0 order by person_id, on_day desc, id desc`,
     [personIds],
   );
@@ -95,6 +96,7 @@ export interface MarkRecord {
   planned_on: string | null;
   touch_id: string | null;
   kind: TouchKind | null;
+  why: PutOffWhy | null;
 }
 
 export const findMark = (sql: Sql, id: string) =>
@@ -102,10 +104,10 @@ export const findMark = (sql: Sql, id: string) =>
 
 export const upsertMark = (sql: Sql, mark: MarkRecord) =>
   sql.query(
-    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id, kind)
-     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid, $8)
+    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id, kind, why)
+     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid, $8, $9)
      on conflict (id) do update set fate = excluded.fate, until = excluded.until, touch_id = excluded.touch_id,
-       kind = coalesce(excluded.kind, item_mark.kind)`,
+       kind = coalesce(excluded.kind, item_mark.kind), why = excluded.why`,
     [
       mark.id,
       mark.person_id,
@@ -115,7 +117,17 @@ export const upsertMark = (sql: Sql, mark: MarkRecord) =>
       mark.planned_on,
       mark.touch_id,
       mark.kind,
+      mark.why,
     ],
+  );
+
+/** Another way for an item; the day that it was put off to stays. */
+export const swapMark = (sql: Sql, { id, person_id, enrolment_id, planned_on, kind }: MarkRecord) =>
+  sql.query(
+    `insert into item_mark (id, person_id, fate, enrolment_id, planned_on, kind)
+     values ($1, $2::uuid, 'put_off', $3::uuid, $4::date, $5)
+     on conflict (id) do update set fate = 'put_off', kind = excluded.kind`,
+    [id, person_id, enrolment_id, planned_on, kind],
   );
 
 export const insertFollowUp = (
