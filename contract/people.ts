@@ -72,8 +72,10 @@ export const peopleFacets = endpoint({
   method: 'get',
   path: '/people/facets',
   subject,
-  shows: ['people', 'touches', 'lists', 'settings'],
-  summary: 'How many people there are by warmth, circle and tag',
+  shows: ['people', 'touches', 'lists', 'settings', 'enrolments'],
+  summary:
+    'How many people a filter finds, by warmth whatever it says of that; and everybody by tag',
+  query: FilterQuery,
   response: z.object({
     total: z.number().int(),
     warmth: z.record(z.string(), z.number().int()),

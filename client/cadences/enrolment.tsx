@@ -90,7 +90,7 @@ function Past({ pieces }: { pieces: number }) {
   if (pieces === 0) return null;
   return (
     <Soft>
-      {`${plural(pieces, 'piece')} of its year ${pieces === 1 ? 'is' : 'are'} past on that day: not made up for, they come next year.`}
+      {`${plural(pieces, 'piece')} of its year ${pieces === 1 ? 'is' : 'are'} past on that day: not made up for, ${pieces === 1 ? 'it comes' : 'they come'} next year.`}
     </Soft>
   );
 }

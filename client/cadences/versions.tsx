@@ -2,12 +2,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, Soft } from '@/client/ui';
+import { Button, dayOf, Soft, useToday } from '@/client/ui';
 import { listVersions, type CadenceDraft } from '@/contract/cadences';
 import { rhythmWords } from '@/core/cadences';
+import { longDate } from '@/core/time';
 
 /** What the cadence was before each change; one can be taken back into the draft. */
 export function Versions({ id, onTake }: { id: string; onTake: (draft: CadenceDraft) => void }) {
+  const today = useToday();
   const [open, setOpen] = useState(false);
   const list = useRead(listVersions, { params: { id } }, { enabled: open });
   return (
@@ -24,7 +26,7 @@ export function Versions({ id, onTake }: { id: string; onTake: (draft: CadenceDr
         ? list.data?.versions.map(({ version, savedAt, draft }) => (
             <View key={version} className="min-h-[44px] flex-row items-center gap-2">
               <Soft className="flex-1">
-                {`Until ${savedAt.slice(0, 10)}: ${draft.name}, ${rhythmWords(draft)}`}
+                {`Until ${longDate(dayOf(new Date(savedAt)), today)}: ${draft.name}, ${rhythmWords(draft)}`}
               </Soft>
               <Button
                 weight="quiet"

@@ -4,7 +4,7 @@ import { ScrollView, View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Button, Chip, Select, Soft, useWide } from '@/client/ui';
-import type { PeopleFilter, PeopleSort } from '@/contract/filters';
+import { toFilterQuery, type PeopleFilter, type PeopleSort } from '@/contract/filters';
 import { peopleFacets } from '@/contract/people';
 import { isGroup, type Group } from '@/core/people';
 import { WARMTHS, type Warmth } from '@/core/touches';
@@ -44,7 +44,9 @@ const linesIn = (group: Group): number =>
 
 /** Warmth and views at hand, everything else one tap away. */
 export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
-  const facets = useRead(peopleFacets, {}, { keepPrevious: true });
+  // Of what is looked for, how many are how warm: whichever of them are shown.
+  const query = toFilterQuery(without(filter, 'warmths'));
+  const facets = useRead(peopleFacets, { query }, { keepPrevious: true });
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const toggleWarmth = (warmth: Warmth) => {

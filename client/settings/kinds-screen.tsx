@@ -19,6 +19,7 @@ import { getSettings, saveSettings, type Settings } from '@/contract/settings';
 import { sentenceCase } from '@/core/time';
 import {
   holdOutcomes,
+  aKind,
   KIND_WORDS,
   kindSetups,
   OUTCOME_WORDS,
@@ -104,8 +105,18 @@ function KindCard(props: CardProps) {
         />
       </View>
       <View className="flex-row flex-wrap gap-4">
-        <NumberField of={form} name={`${at}.minutes`} label={`A ${noun} takes`} unit="min" />
-        <MoneyField of={form} name={`${at}.costMinor`} label={`A ${noun} costs`} money={money} />
+        <NumberField
+          of={form}
+          name={`${at}.minutes`}
+          label={`${sentenceCase(aKind(kind))} takes`}
+          unit="min"
+        />
+        <MoneyField
+          of={form}
+          name={`${at}.costMinor`}
+          label={`${sentenceCase(aKind(kind))} costs`}
+          money={money}
+        />
         <NumberField
           of={form}
           name={`${at}.perDay`}

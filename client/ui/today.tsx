@@ -3,7 +3,8 @@ import { createContext, useContext } from 'react';
 import { plainDate, type PlainDate } from '@/core/time';
 
 const pad = (n: number) => String(n).padStart(2, '0');
-const dayOf = (at: Date) =>
+/** The day of an instant where the page is looked at. */
+export const dayOf = (at: Date) =>
   plainDate(`${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}`);
 
 const TodayContext = createContext<PlainDate | null>(null);

@@ -25,7 +25,13 @@ export const KIND_WORDS: Record<TouchKind, { noun: string; verb: string; flow: s
   social: { noun: 'social word', verb: 'Say hello', flow: 'A word online' },
   visit: { noun: 'visit', verb: 'Drop by', flow: 'Visits' },
   gift: { noun: 'gift', verb: 'Send', flow: 'Gifts' },
-  other: { noun: 'touch', verb: 'Do', flow: 'Other' },
+  other: { noun: 'task', verb: 'Do', flow: 'Tasks' },
+};
+
+/** A kind with its article: "a call", "an e-mail". */
+export const aKind = (kind: TouchKind): string => {
+  const { noun } = KIND_WORDS[kind];
+  return `${/^[aeiou]/.test(noun) ? 'an' : 'a'} ${noun}`;
 };
 
 /** Minutes that a touch takes, for the length of a day (common practice, no source). */

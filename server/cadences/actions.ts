@@ -7,7 +7,8 @@ import {
   ownFieldName,
   SENDABLE,
 } from '@/core/cadences';
-import { KIND_WORDS } from '@/core/touches';
+import { sentenceCase } from '@/core/time';
+import { aKind } from '@/core/touches';
 
 import { act } from '../act';
 import type { Context } from '../context';
@@ -27,7 +28,7 @@ export async function assertRuns(ctx: Context, draft: CadenceDraft, id: string):
     ({ way, kind, errand }) => way === 'auto' && !errand && !SENDABLE.includes(kind),
   );
   if (unsendable)
-    throw invalid(`A ${KIND_WORDS[unsendable.kind].noun} can’t go out by itself.`, 'beats');
+    throw invalid(`${sentenceCase(aKind(unsendable.kind))} can’t go out by itself.`, 'beats');
   const others = await queries.readCadences(ctx.db);
   await assertErrands(ctx, draft, id, others);
   if (

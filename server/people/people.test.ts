@@ -230,6 +230,21 @@ describe('finding', () => {
 });
 
 // The SQL that sorts and filters by slack and warmth mirrors core; this holds the two together.
+test('how many are how warm follows what is looked for, whichever warmth is chosen', async () => {
+  for (const givenName of ['Wilma', 'Wanda', 'Bert'])
+    await api.call(addPerson, {
+      body: { givenName, phone: '555-0142', circleId: '0190a000-0000-7000-8000-000000000001' },
+    });
+  const found = (query: object) => api.call(peopleFacets, { query });
+  const of = async (query: object) => (await found(query)).warmth.steady ?? 0;
+  expect((await of({})) - (await of({ text: 'w' }))).toBeGreaterThan(0);
+  expect(await of({ text: 'wilma' })).toBe(1);
+  expect(await of({ text: 'wilma', warmths: 'quiet' })).toBe(1);
+  expect((await found({ text: 'wilma' })).total).toBe(1);
+  // Spelled alike, as in the list.
+  expect(await of({ text: 'willma' })).toBe(1);
+});
+
 test('SQL and core agree on when a promise runs out and how warm it is', async () => {
   const today = plainDate('2026-11-23');
   const circles = ['Inner', 'Close', 'Wider', 'Outer', null];

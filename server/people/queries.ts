@@ -180,12 +180,34 @@ async function idsAs(
   return rows.map(({ id }) => id);
 }
 
-export const facetCounts = (sql: Sql, today: string) =>
-  sql.query<{ warmth: string | null; people: number }>(
-    `select ${warmthSql('$1')} as warmth, count(*)::int as people
-     from person p join person_standing s on s.person_id = p.id group by 1`,
-    [today],
+interface WarmthCount {
+  warmth: string | null;
+  people: number;
+}
+
+/** How many people a filter finds, by their warmth. */
+export async function countByWarmth(
+  sql: Sql,
+  filter: PeopleFilter,
+  asking: Asking,
+): Promise<WarmthCount[]> {
+  const typed = await standOf(sql, { filter });
+  const found = await countByWarmthAs(sql, filter, typed, asking);
+  const stand = found.length > 0 ? typed : otherwise({ filter }, typed);
+  return stand === typed ? found : countByWarmthAs(sql, filter, stand, asking);
+}
+
+function countByWarmthAs(sql: Sql, filter: PeopleFilter, stand: Stand, asking: Asking) {
+  const params = new Params();
+  const where = isEverybody(filter)
+    ? 's.person_id is not null'
+    : filterSql(filter, asking, params, stand);
+  return sql.query<WarmthCount>(
+    `select ${warmthSql(params.add(asking.today))} as warmth, count(*)::int as people ${FROM}
+     where ${where} group by 1`,
+    params.values,
   );
+}
 
 /** Where the words of a search stand; asked first, because each case has a quick way of its own. */
 async function standOf(sql: Sql, who: Who): Promise<Stand> {

@@ -17,7 +17,7 @@ import * as households from './households';
 import { changeMany, preview } from './many';
 import * as merging from './merge';
 import * as photos from './photo';
-import { countPeople, facetCounts, tagCounts } from './queries';
+import { countPeople, countByWarmth, tagCounts } from './queries';
 import * as sames from './same';
 import { readList } from './list';
 import * as jobs from './jobs';
@@ -37,8 +37,9 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       warnings: await filterWarnings(ctx.db, filter),
     };
   });
-  register(router, api.peopleFacets, async () => {
-    const warmth = await facetCounts(ctx.db, ctx.clock.today());
+  register(router, api.peopleFacets, async ({ query: { warmths: _, ...filter } }) => {
+    await assertRules(ctx, ctx.db, { filter });
+    const warmth = await countByWarmth(ctx.db, filter, asking(ctx));
     return {
       total: warmth.reduce((sum, { people }) => sum + people, 0),
       warmth: Object.fromEntries(warmth.map((row) => [row.warmth ?? 'none', row.people])),
