@@ -3,7 +3,6 @@ import { addDays, type PlainDate } from '@/core/time';
 import { outcomesOf, type TouchKind } from '@/core/touches';
 
 import type { Random } from './random';
-import { NOTES } from './words';
 
 export type PastTouch = Pick<LogTouch, 'personId' | 'kind' | 'outcome'> & {
   on: PlainDate;
@@ -23,15 +22,16 @@ const KINDS: readonly TouchKind[] = [
 
 /**
  * The touches of one person over the months before the demo begins, roughly at the pace of their
- * promise; about one in eight drifts away before the end.
+ * promise; a few drift away before the end.
  */
 export function pastTouches(
   random: Random,
   personId: string,
   promiseDays: number,
   span: { from: PlainDate; to: PlainDate },
+  note: () => string,
 ): PastTouch[] {
-  const end = random.chance(0.12) ? addDays(span.to, -random.int(60, 240)) : span.to;
+  const end = random.chance(0.03) ? addDays(span.to, -random.int(60, 240)) : span.to;
   const touches: PastTouch[] = [];
   let on = addDays(span.from, random.int(0, promiseDays));
   while (on < end) {
@@ -41,9 +41,9 @@ export function pastTouches(
       kind,
       outcome: likelyOutcome(random, kind),
       on,
-      note: random.chance(0.35) ? random.pick(NOTES) : '',
+      note: random.chance(0.3) ? note() : '',
     });
-    on = addDays(on, Math.max(3, Math.round(promiseDays * (0.45 + 0.6 * random.next()))));
+    on = addDays(on, Math.max(3, Math.round(promiseDays * (0.4 + 0.5 * random.next()))));
   }
   return touches;
 }

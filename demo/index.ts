@@ -5,25 +5,33 @@ import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { listPeople, type PersonRow } from '@/contract/people';
 import { createService } from '@/contract/services';
-import { getSettings, health, saveSettings } from '@/contract/settings';
+import { getSettings, health, moveClock, saveSettings } from '@/contract/settings';
+import { addNote } from '@/contract/story';
 import { logPast } from '@/contract/touches';
-import { addDays, addMonths } from '@/core/time';
+import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
 import { makeCadences, makeRota } from './cadences';
 import { pastTouches } from './history';
+import { joinPartners, learnOfThem, writeDownTwice } from './known';
 import { liveThrough } from './live';
+import { Notes } from './notes';
 import { makePeople, toCsv } from './people';
 import { Random } from './random';
 
-/** Days before the demo's day on which Marisol begins to work with Pen Pal. */
-export const LIVED_DAYS = 70;
-const HISTORY_MONTHS = 14;
+/** Days before the demo's day on which Marisol begins to work with cadences. */
+const LIVED_DAYS = 70;
+/** Days before that on which she brought her people in. */
+const KNOWN_DAYS = 360;
+/** Days before the demo's day on which its filling begins. */
+export const BEGUN_DAYS = LIVED_DAYS + KNOWN_DAYS;
+/** She was away for a week, not long ago: days before the demo's day. */
+const AWAY_DAYS = { from: 40, to: 36 };
 
 /** Where the demo's stand-in for a list service is served. */
 export const LIST_SERVICE = '/standins/list';
 
 export interface FillOptions {
-  /** The server to fill, through its public API; its day is LIVED_DAYS before the demo's. */
+  /** The server to fill, through its public API; its day is BEGUN_DAYS before the demo's. */
   base: string;
   seed: number;
   say: (line: string) => void;
@@ -32,33 +40,53 @@ export interface FillOptions {
 /** Fills an empty Pen Pal with the demo scenario. The same seed and day give the same scenario. */
 export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> {
   const random = new Random(seed);
-  const { clock } = await call(health, {}, { base });
+  const notes = new Notes(random);
+  const people = makePeople(random);
   say('Filling the demo: 240 people of Port Ellery …');
   await call(
     saveSettings,
-    { body: { ownerName: 'Marisol Quane', capacity: 9, country: 'US' } },
+    { body: { ownerName: 'Marisol Quane', capacity: 14, country: 'US' } },
     { base },
   );
-  const content = Buffer.from(toCsv(makePeople(random))).toString('base64');
+  const content = Buffer.from(toCsv(people)).toString('base64');
   await call(
     runImport,
     { body: { fileName: 'port-ellery.csv', content, mapping: null, circleId: null, tag: null } },
     { base },
   );
+  const { clock } = await call(health, {}, { base });
   const { rows } = await call(listPeople, { query: { sort: 'name', limit: 500 } }, { base });
+  await joinPartners(base, people, rows);
+  const { today } = await call(moveClock, { body: { days: KNOWN_DAYS } }, { base });
 
   say('  … what happened in the year before');
-  const from = addDays(addMonths(clock.today, -HISTORY_MONTHS), LIVED_DAYS);
+  const span = { from: addDays(clock.today, 1), to: addDays(today, -1) };
   const touches = rows.flatMap((row) =>
-    pastTouches(random, row.id, row.standing.promiseDays ?? 180, {
-      from,
-      to: addDays(clock.today, -1),
-    }),
+    pastTouches(random, row.id, row.standing.promiseDays ?? 180, span, () => notes.next()),
   );
   await call(logPast, { body: { touches } }, { base });
+  await learnOfThem(base, random, rows, today, notes);
   await enrolPeople(base, random, rows);
   await beginRota(base);
-  await liveThrough(base, random, LIVED_DAYS, say);
+  const demoDay = addDays(today, LIVED_DAYS);
+  const away = daysFrom(addDays(demoDay, -AWAY_DAYS.from), addDays(demoDay, -AWAY_DAYS.to));
+  const holidays = daysFrom(addDays(demoDay, 31), addDays(demoDay, 39));
+  await call(saveSettings, { body: { daysOff: [...away, ...holidays] } }, { base });
+  const unreached = await changedNumbers(base, rows);
+  await liveThrough(base, random, notes, unreached, LIVED_DAYS, say);
+  await writeDownTwice(base, rows);
+}
+
+const daysFrom = (from: PlainDate, to: PlainDate): PlainDate[] =>
+  Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => addDays(from, i));
+
+/** Two whose number has changed: it rings, and nobody answers. */
+async function changedNumbers(base: string, rows: readonly PersonRow[]): Promise<Set<string>> {
+  const two = rows.filter(({ circle, hasPhone }) => circle === 'Close' && hasPhone).slice(0, 2);
+  const words = ['rings at a bakery now. Ask her sister.', 'is not in service. Try the office.'];
+  for (const [i, { id }] of two.entries())
+    await call(addNote, { params: { id }, body: { body: `The number ${words[i]}` } }, { base });
+  return new Set(two.map(({ id }) => id));
 }
 
 async function enrolPeople(

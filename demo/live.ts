@@ -3,11 +3,12 @@ import type { LogTouch } from '@/contract/touches';
 import { getDesk, logTouch, putOff, seeDesk } from '@/contract/touches';
 import { moveClock } from '@/contract/settings';
 import { addDays } from '@/core/time';
-import { completes } from '@/core/touches';
+import { completes, outcomesOf } from '@/core/touches';
 
 import { likelyOutcome } from './history';
 import type { Random } from './random';
-import { FOLLOW_UPS, NOTES } from './words';
+import type { Notes } from './notes';
+import { FOLLOW_UPS } from './words';
 
 /**
  * Lives through the days as Marisol would: opens the desk each morning, does most of what is on it,
@@ -16,6 +17,9 @@ import { FOLLOW_UPS, NOTES } from './words';
 export async function liveThrough(
   base: string,
   random: Random,
+  notes: Notes,
+  /** Their number is wrong: nobody ever answers. */
+  unreached: ReadonlySet<string>,
   days: number,
   say: (line: string) => void,
 ): Promise<void> {
@@ -24,18 +28,19 @@ export async function liveThrough(
     const desk = await call(getDesk, {}, { base });
     await call(seeDesk, { body: { keys: desk.items.map(({ key }) => key) } }, { base });
     for (const item of desk.items) {
-      if (random.chance(0.06)) {
+      const unreachable = unreached.has(item.personId);
+      if (!unreachable && random.chance(0.04)) {
         const until = addDays(desk.today, random.int(1, 9));
         await call(putOff, { body: { itemKey: item.key, until } }, { base });
-      } else if (random.chance(0.93)) {
-        const outcome = likelyOutcome(random, item.kind);
+      } else if (unreachable || random.chance(0.97)) {
+        const outcome = unreachable ? noAnswer(item.kind) : likelyOutcome(random, item.kind);
         const body: LogTouch = {
           personId: item.personId,
           kind: item.kind,
           outcome,
           itemKey: item.key,
         };
-        if (completes(outcome) && random.chance(0.3)) body.note = random.pick(NOTES);
+        if (completes(outcome) && random.chance(0.35)) body.note = notes.next();
         if (completes(outcome) && random.chance(0.05))
           body.followUp = {
             on: addDays(desk.today, random.int(5, 30)),
@@ -48,3 +53,6 @@ export async function liveThrough(
     await call(moveClock, { body: { days: 1 } }, { base });
   }
 }
+
+const noAnswer = (kind: LogTouch['kind']): LogTouch['outcome'] =>
+  outcomesOf(kind).includes('no_answer') ? 'no_answer' : 'not_now';

@@ -43,31 +43,63 @@ export function makePeople(random: Random): DemoPerson[] {
     AREAS.flatMap((area) => Array.from({ length: 100 }, (_, i) => `${area}-555-01${pad(i)}`)),
   );
   const circles = CIRCLES.flatMap(({ name, people }) => Array.from({ length: people }, () => name));
-  return circles.map((circle, i) => {
-    const { given, family } = names[i]!;
-    const place = random.pick(PLACES);
-    const isSource = random.chance(circle === 'Inner' ? 0.5 : 0.15);
-    const hasHome = random.chance(0.9);
+  return withHomes(
+    circles.map((circle, i) => onePerson(random, circle, names[i]!, numbers[i]!)),
+    random,
+  );
+}
+
+/** Of each so many people, one shares the home and the family name of the one before. */
+const SHARES_HOME = 9;
+
+/** Couples: every so often somebody lives with the one before them. */
+function withHomes(people: DemoPerson[], random: Random): DemoPerson[] {
+  const taken = new Set(people.map((p) => `${p['First name']} ${p['Last name']}`));
+  return people.map((person, i) => {
+    const other = people[i - 1];
+    const name = `${person['First name']} ${other?.['Last name']}`;
+    const apart = i % SHARES_HOME !== 0 || !other?.Street || taken.has(name);
+    if (apart || other.Circle !== person.Circle) return person;
+    taken.add(name);
+    const { Street, City, ZIP, Neighborhood } = other;
+    const shared = { Street, City, ZIP, Neighborhood, 'Last name': other['Last name'] };
     return {
-      'First name': given,
-      'Last name': family,
-      Company: isSource || random.chance(0.1) ? random.pick(FIRMS) : '',
-      'E-mail': random.chance(0.92)
-        ? `${slug(given)}.${slug(family)}@example.${random.pick(['com', 'org', 'net'])}`
-        : '',
-      Phone: random.chance(0.95) ? numbers[i]! : '',
-      Street: hasHome ? `${random.int(1, 98)} ${random.pick(place.streets)}` : '',
-      City: hasHome ? 'Port Ellery' : '',
-      State: '',
-      ZIP: hasHome ? place.postalCode : '',
-      Neighborhood: hasHome ? place.name : '',
-      Birthday: random.chance(0.6) ? birthday(random) : '',
-      Roles: roles(random, isSource),
-      Tags: random.shuffled(TAGS).slice(0, random.int(0, 2)).join(';'),
-      Circle: circle,
-      Source: random.chance(0.3) ? 'Summer fair' : '',
+      ...person,
+      ...shared,
+      'E-mail': mailOf(person['First name'], shared['Last name'], random),
     };
   });
+}
+
+const mailOf = (given: string, family: string, random: Random) =>
+  `${slug(given)}.${slug(family)}@example.${random.pick(['com', 'org', 'net'])}`;
+
+function onePerson(
+  random: Random,
+  circle: string,
+  { given, family }: { given: string; family: string },
+  number: string,
+): DemoPerson {
+  const place = random.pick(PLACES);
+  const isSource = random.chance(circle === 'Inner' ? 0.5 : 0.15);
+  const hasHome = random.chance(0.9);
+  return {
+    'First name': given,
+    'Last name': family,
+    Company: isSource || random.chance(0.1) ? random.pick(FIRMS) : '',
+    'E-mail': random.chance(0.92) ? mailOf(given, family, random) : '',
+    Phone: random.chance(0.95) ? number : '',
+    Street: hasHome ? `${random.int(1, 98)} ${random.pick(place.streets)}` : '',
+    City: hasHome ? 'Port Ellery' : '',
+    State: '',
+    ZIP: hasHome ? place.postalCode : '',
+    Neighborhood: hasHome ? place.name : '',
+    Birthday: random.chance(0.6) ? birthday(random) : '',
+    Roles: roles(random, isSource),
+    Tags: random.shuffled(TAGS).slice(0, random.int(0, 2)).join(';'),
+    Circle: circle,
+    Source: random.chance(0.3) ? 'Summer fair' : '',
+  };
 }
 
 function birthday(random: Random): string {

@@ -188,29 +188,29 @@ export const TAGS = [
   'retired',
 ] as const;
 
-export const NOTES = [
-  'Fixed rate ends in March; wants a second opinion before then.',
-  'Kitchen half done, dust everywhere. Ask how it turned out.',
-  'The youngest starts school in September.',
-  'Thinking about a bigger garden; no hurry.',
-  'Their mother may move in; asked what an extension would take.',
-  'Back from three weeks of sailing. Full of stories.',
-  'Sent a colleague our way after the summer fair.',
-  'New puppy, no sleep. Call after five.',
-  'Wants to know what the rates did when the news is in.',
-  'Roof fixed at last; the builder was on time.',
-  'Retiring in spring, and looking at something smaller.',
-  'Asked for the name of a surveyor; passed on Old Mill.',
-  'Prefers a text first, then a call.',
-  'Their lease at the shop runs out next year.',
-  'Said the neighbors are thinking of selling.',
-  'Happy with the loan; would do it again.',
-] as const;
-
 export const FOLLOW_UPS = [
   'the rate review',
   'how the move went',
   'the name of the surveyor',
   'whether the offer was accepted',
   'the extension',
+] as const;
+
+/** Where a yes or a no was given. */
+export const CONSENT_FROM = [
+  'asked on the phone',
+  'the card at the summer fair',
+  'said so at the closing',
+  'wrote it in a mail',
+] as const;
+
+export const CHILDREN = [
+  'Mina',
+  'Joss',
+  'Tilda',
+  'Arne',
+  'Suri',
+  'Pascal',
+  'Lotte',
+  'Kai',
 ] as const;

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { rename } from 'node:fs/promises';
 
-import { fillDemo, LIVED_DAYS } from '@/demo';
+import { fillDemo, BEGUN_DAYS } from '@/demo';
 
 import { readConfig, StartFault, type Config } from './config';
 import { DatabaseHeld, DataDirHeld, lockDataDir } from './db';
@@ -30,7 +30,7 @@ async function ensureFilled({ ctx, url }: Running): Promise<void> {
   );
   if (n > 0)
     throw new StartFault('The demo was not filled to its end last time. Start it with --fresh.');
-  ctx.clock.shiftDays -= LIVED_DAYS;
+  ctx.clock.shiftDays -= BEGUN_DAYS;
   await fillDemo({ base: url, seed: DEMO_SEED, say: (line) => console.log(line) });
   await writeMemo(ctx.db, FILLED, true);
 }

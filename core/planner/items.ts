@@ -75,7 +75,7 @@ function putOff(item: PlanItem, until: DayNumber | undefined): PlanItem {
   };
 }
 
-/** Days before the promise runs out from which a promise-keeper may be done when days are full. */
+/** Days before it is wanted from which a promise-keeper may be done when days are full. */
 export const keeperLead = (promiseDays: number): number =>
   Math.min(14, Math.max(1, Math.round(promiseDays / 8)));
 
@@ -97,7 +97,8 @@ export function keeperItem(
     personId,
     kind,
     nominal: due,
-    earliest: Math.min(due - keeperLead(promiseDays), wanted),
+    // Counted from the wanted day: what runs out in a stretch of days off is spread before it.
+    earliest: wanted - keeperLead(promiseDays),
     wanted,
     latest: due,
     letGo: Infinity,

@@ -7,6 +7,7 @@ import { TOUCH_KINDS, MINUTES, type TouchKind } from '@/core/touches';
 import {
   firstSlips,
   keeperLead,
+  keeperMargin,
   leastCapacity,
   plan,
   weeklyLoad,
@@ -55,7 +56,7 @@ describe('against exhaustive search', () => {
   }) => {
     const days = 8;
     const windows = people.map(({ due, promiseDays }): [number, number] => [
-      Math.max(0, due - keeperLead(promiseDays)),
+      Math.max(0, due - keeperMargin(promiseDays) - keeperLead(promiseDays)),
       due,
     ]);
     const planned = plan(

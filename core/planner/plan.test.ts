@@ -170,3 +170,12 @@ describe('no room at all', () => {
     ).toEqual({ capacity: 0, slips: 1 });
   });
 });
+
+test('what runs out in a long stretch of days off is spread over the days before it', () => {
+  const daysOff = new Set(Array.from({ length: 12 }, (_, i) => today + 14 + i));
+  const people = Array.from({ length: 8 }, (_, i) =>
+    person(`p${i}`, { promiseDays: 60, due: today + 18 + (i % 4) }),
+  );
+  const opt = options({ capacity: 2, days: 40, calendar: { ...WEEKDAYS, daysOff } });
+  expect(plan(people, opt).slips).toEqual([]);
+});
