@@ -172,6 +172,14 @@ test.each([
     'The promise of 60 days runs out Friday; you were last in touch 26 days ago, which counts half.',
   ],
   [
+    'a promise that an earlier touch keeps longer than the last',
+    say(keeper, 'as_asked', {
+      last: { kind: 'social', outcome: 'done', on: plainDate('2026-11-03'), hold: 0.25 },
+      kept: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28'), hold: 1 },
+    }),
+    'The promise of 60 days runs out Friday; the call 56 days ago kept it until then.',
+  ],
+  [
     'somebody new',
     say(keeper, 'early', { last: null }),
     'The promise of 60 days runs out Friday; you have not been in touch yet. Brought forward because the days ahead are full.',

@@ -26,6 +26,8 @@ export interface ReasonFacts {
   promiseDays: number | null;
   due: DayNumber | null;
   last: LastMade | null;
+  /** The touch that keeps the promise longest, where it is not the last one. */
+  kept?: LastMade | null;
   /** Name of the one at the same home whose touch this one keeps its distance from. */
   homeName?: string | null;
   /** Why it was put off, when it was. */
@@ -75,7 +77,7 @@ export function letGoReason(
 /** Why a touch is not on the day that was asked for, as a sentence after its reason; empty when it is. */
 export function movedReason(
   touch: PlannedTouch,
-  facts: Omit<ReasonFacts, 'promiseDays' | 'due' | 'last'>,
+  facts: Omit<ReasonFacts, 'promiseDays' | 'due' | 'last' | 'kept'>,
   { saysItsDay = false }: Partial<TouchSource> = {},
 ): string {
   const { item, cause, day, yieldsTo } = touch;
@@ -110,11 +112,14 @@ function leftWords(
 }
 
 /** Why a touch that keeps a promise is planned: when the promise runs out, and when you last spoke. */
-export function keeperReason({ due, promiseDays, last, today }: ReasonFacts): string {
+export function keeperReason({ due, promiseDays, last, kept, today }: ReasonFacts): string {
   const dueOn = toPlainDate(due!);
-  const spoke = last
-    ? `you were last in touch ${daysAgo(last.on, today)}${countsWords(last)}`
-    : 'you have not been in touch yet';
+  const other = kept && last && kept.on !== last.on ? kept : null;
+  const spoke = other
+    ? `the ${KIND_WORDS[other.kind].noun} ${daysAgo(other.on, today)}${countsWords(other)}${other.hold < 1 ? ',' : ''} kept it until then`
+    : last
+      ? `you were last in touch ${daysAgo(last.on, today)}${countsWords(last)}`
+      : 'you have not been in touch yet';
   if (dueOn < today) return `Past the promise since ${spokenDate(dueOn, today)}; ${spoke}.`;
   const runsOut = `The promise of ${promiseDays} days runs out ${spokenDate(dueOn, today)}`;
   return `${runsOut}; ${spoke}.`;

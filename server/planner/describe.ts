@@ -9,7 +9,6 @@ import {
   type PlanItem,
   type ReasonFacts,
 } from '@/core/planner';
-import type { LastMade } from '@/core/touches';
 import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
@@ -25,7 +24,7 @@ export function plannedReason(
   sphere: Sphere,
   touch: PlannedTouch,
   person: { promiseDays: number | null; due: number | null },
-  last: LastMade | null,
+  { last, kept }: Pick<ReasonFacts, 'last' | 'kept'>,
   today: PlainDate,
 ): string {
   const { item, yieldsTo } = touch;
@@ -35,6 +34,7 @@ export function plannedReason(
     // A keeper later in the plan keeps a promise that earlier touches renew: its own nominal day.
     due: item.source === KEEPER ? item.nominal : person.due,
     last,
+    ...(kept ? { kept } : {}),
     homeName:
       yieldsTo && yieldsTo.personId !== item.personId
         ? (sphere.names.get(yieldsTo.personId) ?? null)

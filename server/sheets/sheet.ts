@@ -120,7 +120,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       key: touch.item.key,
       day: toPlainDate(touch.day),
       kind: touch.item.kind as TouchKind,
-      reason: plannedReason(ctx, sphere, touch, promise, last, today),
+      reason: plannedReason(ctx, sphere, touch, promise, { last, kept }, today),
       words: itemWords(ctx, sphere, touch, values),
     })),
     enrolments: enrolments.map((e) => ({

@@ -71,6 +71,7 @@ async function describe(
     groupBy(await queries.lastTouches(ctx.db, ids), ({ person_id }) => person_id),
     groupBy(await queries.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
   ];
+  const kepts = groupBy(await queries.keptBy(ctx.db, ids), ({ person_id }) => person_id);
   const own = await readOwnFields(ctx.db);
   const known = await readFacts(ctx, ctx.db, ids);
   return due.flatMap((touch) => {
@@ -78,7 +79,8 @@ async function describe(
     if (!person) return [];
     const [last] = lasts.get(person.id) ?? [];
     const [note] = notes.get(person.id) ?? [];
-    const made: LastMade | null = last ? { ...last, on: plainDate(last.on_day) } : null;
+    const [kept] = kepts.get(person.id) ?? [];
+    const made = { last: toMade(last), kept: toMade(kept) };
     const standing = standingOf(
       { promiseDays: person.promise_days, due: person.due },
       sphere.options.today,
@@ -102,6 +104,10 @@ async function describe(
     };
   });
 }
+
+type MadeRow = Awaited<ReturnType<typeof queries.lastTouches>>[number];
+const toMade = (row: MadeRow | undefined): LastMade | null =>
+  row ? { ...row, on: plainDate(row.on_day) } : null;
 
 /** Why a touch can't be made this way; a no is never overridden. */
 function refusal(consent: Consents, kind: TouchKind, today: PlainDate): string | null {

@@ -37,6 +37,16 @@ export const lastTouches = (sql: Sql, personIds: readonly string[]) =>
     [personIds],
   );
 
+/** The touch of each person that keeps their promise longest. */
+export const keptBy = (sql: Sql, personIds: readonly string[]) =>
+  sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome' | 'hold'>>(
+    `select distinct on (t.person_id) t.person_id, t.on_day, t.kind, t.outcome, t.hold::float8 as hold
+     from touch t join person_standing s on s.person_id = t.person_id and s.promise_days is not null
+     where t.person_id = any($1::uuid[]) and t.hold > 0
+     order by t.person_id, t.on_day + round(t.hold * s.promise_days)::int desc, t.on_day desc`,
+    [personIds],
+  );
+
 /** The latest words that the owner wrote about each person, in a note or with a touch. */
 export const lastNotes = (sql: Sql, personIds: readonly string[]) =>
   sql.query<{ person_id: string; on_day: string; body: string }>(
