@@ -6,9 +6,9 @@ import { call, useWrite } from '@/client/api';
 import { Body, Button, Fault, Overlay, Select, Soft } from '@/client/ui';
 import type { Who } from '@/contract/filters';
 import { changeMany, previewMany } from '@/contract/many';
-import { plural } from '@/core/time';
+import { figure, plural } from '@/core/time';
 
-import { CHANGE_KINDS, toChange, type ChangeKind } from './change';
+import { CHANGE_KINDS, NOTHING_FILLED, toChange, type Filled } from './change';
 import { ChangeValue } from './change-value';
 
 interface Props {
@@ -19,10 +19,8 @@ interface Props {
 
 /** One change for everybody chosen: what it would do is shown before it is made. */
 export function ChangeForm({ who, people, onClose }: Props) {
-  const [kind, setKind] = useState<ChangeKind>('addTag');
-  const [value, setValue] = useState('');
-  const [what, setWhat] = useState('');
-  const change = toChange(kind, value.trim(), what);
+  const [filled, setFilled] = useState<Filled>({ kind: 'addTag', ...NOTHING_FILLED });
+  const change = toChange(filled);
   const apply = useWrite(changeMany);
   const preview = useQuery({
     queryKey: ['preview-many', who, change],
@@ -35,21 +33,17 @@ export function ChangeForm({ who, people, onClose }: Props) {
     <Overlay title={`Change ${plural(people, 'person', 'people')}`} onClose={onClose}>
       <Select
         label="What to do"
-        value={kind}
+        value={filled.kind}
         options={CHANGE_KINDS.map(([key, label]) => ({ value: key, label }))}
-        onChange={(next) => {
-          setKind(next);
-          setValue('');
-          setWhat('');
-        }}
+        onChange={(kind) => setFilled({ kind, ...NOTHING_FILLED })}
       />
-      <ChangeValue kind={kind} {...{ value, setValue, what, setWhat }} />
+      <ChangeValue filled={filled} set={(part) => setFilled({ ...filled, ...part })} />
       {change && preview.data ? (
         <View role="status" className="gap-1">
           <Body>{`${plural(preview.data.changed, 'person', 'people')} of ${preview.data.meant} will be changed.`}</Body>
           {preview.data.rest.map(({ why, people: n, names }) => (
             <Soft key={why}>
-              {`${n} stay as they are: ${why}. ${names.slice(0, 6).join(', ')}${n > 6 ? ' …' : ''}`}
+              {`${figure(n)} ${n === 1 ? 'stays' : 'stay'} as they are: ${why}. ${names.slice(0, 6).join(', ')}${n > 6 ? ' …' : ''}`}
             </Soft>
           ))}
           {preview.data.besides.map((line) => (

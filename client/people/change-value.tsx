@@ -1,19 +1,17 @@
 import type { ReactNode } from 'react';
+import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Field, Select } from '@/client/ui';
+import { Chip, Field, Select } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { readLists } from '@/contract/lists';
 import { CHANNEL_WORDS, CHANNELS } from '@/core/people';
 
-import type { ChangeKind } from './change';
+import { AWAY, type ChangeKind, type Filled } from './change';
 
 interface Props {
-  kind: ChangeKind;
-  value: string;
-  setValue: (value: string) => void;
-  what: string;
-  setWhat: (what: string) => void;
+  filled: Filled;
+  set: (part: Partial<Filled>) => void;
 }
 
 type Filling = Props & { lists: CallOutput<typeof readLists> | undefined };
@@ -25,21 +23,47 @@ interface OneProps extends Filling {
 
 const CHOOSE = { value: '', label: 'Choose…' };
 
-const One = ({ label, value, options, setValue }: OneProps) => (
-  <Select label={label} value={value} options={[CHOOSE, ...options]} onChange={setValue} />
+const One = ({ label, filled, options, set }: OneProps) => (
+  <Select
+    label={label}
+    value={filled.value}
+    options={[CHOOSE, ...options]}
+    onChange={(value) => set({ value })}
+  />
 );
 
 const named = (entries: readonly { name: string; retired: boolean }[] = []) =>
   entries.filter(({ retired }) => !retired).map(({ name }) => ({ value: name, label: name }));
 
-const text = (label: string) =>
-  function Words({ value, setValue }: Filling) {
-    return <Field label={label} value={value} onChangeText={setValue} />;
+/** Something typed; where `away` says what that is called, it can be taken away instead. */
+const text = (label: string, away?: string) =>
+  function Words({ filled: { value }, set }: Filling) {
+    const gone = value === AWAY;
+    return (
+      <>
+        {gone ? null : (
+          <Field label={label} value={value} onChangeText={(typed) => set({ value: typed })} />
+        )}
+        {away ? (
+          <View className="items-start">
+            <Chip label={away} chosen={gone} onPress={() => set({ value: gone ? '' : AWAY })} />
+          </View>
+        ) : null}
+      </>
+    );
   };
 
-const listed = (label: string, list: 'tag' | 'role' | 'standing' | 'source') =>
+/** One of a list, or none of it where `none` says what that is called. */
+const listed = (label: string, list: 'tag' | 'role' | 'standing' | 'source', none?: string) =>
   function Listed(props: Filling) {
-    return <One {...props} label={label} options={named(props.lists?.[list])} />;
+    const options = named(props.lists?.[list]);
+    return (
+      <One
+        {...props}
+        label={label}
+        options={none ? [...options, { value: AWAY, label: none }] : options}
+      />
+    );
   };
 
 function Circle(props: Filling) {
@@ -47,38 +71,53 @@ function Circle(props: Filling) {
     .filter(({ retired }) => !retired)
     .map(({ id, name }) => ({ value: id, label: name }));
   return (
-    <One {...props} label="Circle" options={[...circles, { value: 'none', label: 'No circle' }]} />
+    <One {...props} label="Circle" options={[...circles, { value: AWAY, label: 'No circle' }]} />
   );
 }
 
 const ANSWERS = [
   { value: 'yes', label: 'Yes' },
   { value: 'no', label: 'No' },
-  { value: 'none', label: 'Not asked' },
+  { value: AWAY, label: 'Not asked' },
 ];
 const WAYS = CHANNELS.map((channel) => ({
   value: channel as string,
   label: CHANNEL_WORDS[channel],
 }));
 
+const OwnValue = text('Value', 'Take the value away');
+
 const Consent = (props: Filling) => (
   <>
     <Select
       label="To what"
-      value={props.what}
+      value={props.filled.what}
       options={[CHOOSE, ...WAYS]}
-      onChange={props.setWhat}
+      onChange={(what) => props.set({ what })}
     />
     <One {...props} label="Answer" options={ANSWERS} />
+    {props.filled.value && props.filled.value !== AWAY ? (
+      <Field
+        label="Where it came from"
+        placeholder="the card at the fair"
+        value={props.filled.from}
+        onChangeText={(from) => props.set({ from })}
+      />
+    ) : null}
   </>
 );
 
-function Own({ lists, what, setWhat, value, setValue }: Filling) {
-  const fields = (lists?.field ?? []).map(({ id, name }) => ({ value: id, label: name }));
+function Own(props: Filling) {
+  const fields = (props.lists?.field ?? []).map(({ id, name }) => ({ value: id, label: name }));
   return (
     <>
-      <Select label="Field" value={what} options={[CHOOSE, ...fields]} onChange={setWhat} />
-      <Field label="Value; empty takes it away" value={value} onChangeText={setValue} />
+      <Select
+        label="Field"
+        value={props.filled.what}
+        options={[CHOOSE, ...fields]}
+        onChange={(what) => props.set({ what })}
+      />
+      <OwnValue {...props} />
     </>
   );
 }
@@ -90,9 +129,9 @@ const VALUES: Partial<Record<ChangeKind, (props: Filling) => ReactNode>> = {
   addRole: text('Role'),
   removeRole: listed('Role', 'role'),
   circle: Circle,
-  standing: listed('Standing', 'standing'),
-  source: listed('Came from', 'source'),
-  promise: text('Days; empty for that of the circle'),
+  standing: listed('Standing', 'standing', 'No standing'),
+  source: listed('Came from', 'source', 'Nothing noted'),
+  promise: text('Days', 'That of their circle'),
   consent: Consent,
   own: Own,
 };
@@ -100,6 +139,6 @@ const VALUES: Partial<Record<ChangeKind, (props: Filling) => ReactNode>> = {
 /** What the change is to: the tag, the circle, the field and its value. */
 export function ChangeValue(props: Props) {
   const lists = useRead(readLists).data;
-  const Value = VALUES[props.kind];
+  const Value = VALUES[props.filled.kind];
   return Value ? <Value {...props} lists={lists} /> : null;
 }

@@ -132,7 +132,7 @@ test('many are chosen one by one or all, and one change is shown before it is ma
   await press('Change');
   await type('Tag', 'boat');
   await screen.findByText('1 person of 2 will be changed.');
-  expect(screen.getByText('1 stay as they are: has it already. Bo Birch')).toBeTruthy();
+  expect(screen.getByText('1 stays as they are: has it already. Bo Birch')).toBeTruthy();
   await press('Change 1 person');
   await waitFor(() =>
     expect(server.sent(changeMany)).toEqual([
@@ -142,6 +142,34 @@ test('many are chosen one by one or all, and one change is shown before it is ma
       },
     ]),
   );
+});
+
+test('what is left empty changes nobody; taking away and where a consent came from are said', async () => {
+  const server = await open();
+  server.answer(previewMany, { meant: 1, changed: 1, rest: [], besides: [] });
+  server.answer(readLists, { ...sample.lists(), field: [] });
+  await press('Choose');
+  await press(/Ana Vance/, 'checkbox');
+  await press('Change');
+  for (const what of ['Set the standing', 'Set a promise of their own', 'Note consent']) {
+    await choose('What to do', what);
+    await act(() => new Promise((done) => setTimeout(done, 30)));
+    expect(screen.queryByText('1 person of 1 will be changed.')).toBeNull();
+  }
+  await choose('To what', 'Calls');
+  await choose('Answer', 'Yes');
+  expect(server.sent(previewMany)).toEqual([]);
+  await type('Where it came from', 'the fair');
+  await screen.findByText('1 person of 1 will be changed.');
+  await choose('What to do', 'Set a promise of their own');
+  await press('That of their circle', 'checkbox');
+  await press('Change 1 person');
+  await waitFor(() =>
+    expect(server.sent(changeMany)).toMatchObject([{ change: { do: 'promise', days: null } }]),
+  );
+  expect(server.sent(previewMany)[0]).toMatchObject({
+    change: { do: 'consent', channel: 'call', answer: 'yes', cameFrom: 'the fair' },
+  });
 });
 
 test('all of a filter are meant by the filter', async () => {
