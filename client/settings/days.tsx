@@ -1,19 +1,11 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWriteForm, type WriteForm } from '@/client/api';
-import {
-  Button,
-  Chip,
-  DayInput,
-  Heading,
-  NumberField,
-  SaveBar,
-  TextField,
-  useField,
-} from '@/client/ui';
+import { Chip, Heading, NumberField, SaveBar, TextField, useField } from '@/client/ui';
 import { saveSettings, type Settings } from '@/contract/settings';
-import { addDays, daysBetween, isPlainDate, type PlainDate } from '@/core/time';
+import type { PlainDate } from '@/core/time';
+
+import { daysOffOf, TimeOff, type TimeOffForm } from './time-off';
 
 const WEEK = [
   [1, 'Mon'],
@@ -25,9 +17,7 @@ const WEEK = [
   [7, 'Sun'],
 ] as const;
 
-type DaysForm = Omit<Settings, 'daysOff'> & { daysOff: string };
-
-const listed = (text: string) => text.split(/[\s,;]+/).filter(Boolean);
+type DaysForm = Omit<Settings, 'daysOff'> & TimeOffForm;
 
 /** Only what stands in this form: the rest of the settings have places of their own. */
 const toBody = (form: DaysForm): Partial<Settings> => ({
@@ -39,13 +29,13 @@ const toBody = (form: DaysForm): Partial<Settings> => ({
   minDistanceDays: form.minDistanceDays,
   minutesPerDay: form.minutesPerDay,
   workingDays: form.workingDays,
-  daysOff: listed(form.daysOff) as Settings['daysOff'],
+  daysOff: daysOffOf(form) as Settings['daysOff'],
 });
 
 /** The owner, the room of their days, and when they work. */
-export function Days({ settings }: { settings: Settings }) {
+export function Days({ settings, today }: { settings: Settings; today: PlainDate }) {
   const form = useWriteForm(saveSettings, {
-    values: { ...settings, daysOff: settings.daysOff.join(', ') },
+    values: { ...settings, offFrom: '', offUntil: '' } as DaysForm,
     toInput: (given: DaysForm) => ({ body: toBody(given) }),
     keepAs: 'days',
   });
@@ -70,13 +60,7 @@ export function Days({ settings }: { settings: Settings }) {
         />
       </View>
       <WorkingDays form={form} />
-      <TimeOff form={form} />
-      <TextField
-        of={form}
-        name="daysOff"
-        label="Days off (YYYY-MM-DD, one after another)"
-        multiline
-      />
+      <TimeOff form={form} today={today} />
       <SaveBar form={form} weight="main" label="Save my days" />
     </View>
   );
@@ -105,29 +89,6 @@ function WorkingDays({ form }: PartProps) {
       {WEEK.map(([day, label]) => (
         <Chip key={day} label={label} chosen={working.includes(day)} onPress={() => toggle(day)} />
       ))}
-    </View>
-  );
-}
-
-/** The longest time off that is put in at once. */
-const MOST_DAYS = 366;
-
-/** A stretch of days off, first to last. */
-function TimeOff({ form }: PartProps) {
-  const [from, setFrom] = useState('');
-  const [until, setUntil] = useState('');
-  const fits = isPlainDate(from) && isPlainDate(until) && from <= until;
-  const add = () => {
-    const days = Math.min(MOST_DAYS, daysBetween(from as PlainDate, until as PlainDate));
-    const off = Array.from({ length: days + 1 }, (_, i) => addDays(from as PlainDate, i));
-    const all = new Set([...listed(form.values().daysOff), ...off]);
-    form.set('daysOff', [...all].sort().join(', '), { shouldDirty: true });
-  };
-  return (
-    <View className="flex-row flex-wrap items-end gap-3">
-      <DayInput label="Time off from" value={from} onChange={setFrom} />
-      <DayInput label="until" value={until} min={from} onChange={setUntil} />
-      <Button label="Put in" disabled={!fits} onPress={add} />
     </View>
   );
 }

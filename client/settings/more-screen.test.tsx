@@ -62,12 +62,31 @@ test('a stretch of days off is put in as people write days', async () => {
   const server = await open({ daysOff: [plainDate('2026-12-24')] });
   await type('Time off from', 'Dec 30');
   await type('until', 'in 40 days');
-  await press('Put in');
+  // What is filled in counts, though it was not put in.
   await press('Save my days');
   await waitFor(() => expect(server.sent(saveSettings)).toHaveLength(1));
   const { daysOff } = server.sent(saveSettings)[0] as { daysOff: string[] };
   expect(daysOff.slice(0, 3)).toEqual(['2026-12-24', '2026-12-30', '2026-12-31']);
   expect(daysOff.at(-1)).toBe('2027-01-02');
+});
+
+test('days off are told as stretches, and one is taken away whole', async () => {
+  const off = ['2026-12-24', '2026-12-25', '2026-12-26', '2027-03-01'].map(plainDate);
+  const server = await open({ daysOff: off });
+  expect(screen.getByText('December 24 to December 26, 3 days')).toBeTruthy();
+  await press('Take away December 24 to December 26, 3 days');
+  await type('Time off from', '2027-03-02');
+  await press('Put in');
+  expect(screen.getByText('March 1, 2027 to March 2, 2027, 2 days')).toBeTruthy();
+  await type('Time off from', 'some day');
+  await press('Save my days');
+  await screen.findByText('No day could be read. Try Nov 30 or 2026-11-30.');
+  expect(server.sent(saveSettings)).toEqual([]);
+  await type('Time off from', '');
+  await press('Save my days');
+  await waitFor(() =>
+    expect(server.sent(saveSettings)).toMatchObject([{ daysOff: ['2027-03-01', '2027-03-02'] }]),
+  );
 });
 
 test('two fields at fault are both told at their places', async () => {

@@ -42,7 +42,7 @@ export function MoreScreen() {
       <Waiting query={settings}>
         {(data) => (
           <>
-            <Days settings={data.settings} />
+            <Days settings={data.settings} today={data.today} />
             <Holidays settings={data.settings} today={data.today} />
           </>
         )}

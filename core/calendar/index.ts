@@ -1,4 +1,4 @@
-import { weekdayOf, type DayNumber, type IsoWeekday } from '@/core/time';
+import { addDays, weekdayOf, type DayNumber, type IsoWeekday, type PlainDate } from '@/core/time';
 
 /** The owner's days: which weekdays are worked, and which single days are off. */
 export interface WorkCalendar {
@@ -38,4 +38,15 @@ export function moveToWorkingDay(
   if (previous === null || previous < notBefore) return next ?? day;
   if (rule === 'previous' || next === null) return previous;
   return day - previous <= next - day ? previous : next;
+}
+
+/** Days as stretches without a gap, each with its first and last day; in order. */
+export function stretches(days: readonly PlainDate[]): [first: PlainDate, last: PlainDate][] {
+  const out: [PlainDate, PlainDate][] = [];
+  for (const day of [...new Set(days)].sort()) {
+    const last = out.at(-1);
+    if (last && addDays(last[1], 1) === day) last[1] = day;
+    else out.push([day, day]);
+  }
+  return out;
 }
