@@ -25,7 +25,7 @@ test('says who, why, what to say and what was last written', () => {
 test('the main action dials, and asks how it went', async () => {
   const { user } = show();
   await user.click(screen.getByText('Call'));
-  expect(Linking.openURL).toHaveBeenCalledWith('tel:(541)555-0142');
+  expect(Linking.openURL).toHaveBeenCalledWith('tel:5415550142');
   expect(screen.getByText('How did it go?')).toBeTruthy();
 });
 
@@ -39,6 +39,39 @@ test('what they said no to is not offered, and says why', () => {
   show({ refused: 'They said no to calls (May 4).' });
   expect(screen.queryByText('Call')).toBeNull();
   expect(screen.getByText('They said no to calls (May 4).')).toBeTruthy();
+});
+
+test('a text opens with its words, which can be changed first', async () => {
+  const { user } = show({ kind: 'text', words: 'Thinking of you, Teodora.' });
+  await user.click(screen.getByText('Change the words'));
+  await user.type(screen.getByLabelText('Words'), ' Tea?');
+  await user.click(screen.getByRole('button', { name: 'Text Teodora Vance' }));
+  expect(Linking.openURL).toHaveBeenCalledWith(
+    'sms:5415550142?body=Thinking%20of%20you%2C%20Teodora.%20Tea%3F',
+  );
+});
+
+test('an e-mail opens with a subject and its words', async () => {
+  const { user } = show({
+    kind: 'email',
+    words: 'Half a year in. Is it right?',
+    email: 't@example.com',
+  });
+  await user.click(screen.getByRole('button', { name: 'E-mail Teodora Vance' }));
+  expect(Linking.openURL).toHaveBeenCalledWith(
+    'mailto:t@example.com?subject=Half%20a%20year%20in&body=Half%20a%20year%20in.%20Is%20it%20right%3F',
+  );
+});
+
+test('any day can be chosen for later, as people write it', async () => {
+  const { user } = show();
+  await user.click(screen.getByText('Later'));
+  expect(screen.getByRole('button', { name: 'Then' }).getAttribute('aria-disabled')).toBe('true');
+  await user.type(screen.getByLabelText('Or on'), 'Dec 9');
+  await user.click(screen.getByRole('button', { name: 'Then' }));
+  await waitFor(() =>
+    expect(server.sent(putOff)).toEqual([{ itemKey: 'beat:1', until: '2026-12-09' }]),
+  );
 });
 
 test('later asks one thing, and sends the day', async () => {

@@ -1,6 +1,16 @@
 import { logTouch } from '@/contract/touches';
 import { id } from '@/testing/samples';
-import { fakeServer, press, refusal, screen, show, TODAY, type, waitFor } from '@/testing/screen';
+import {
+  choose,
+  fakeServer,
+  press,
+  refusal,
+  screen,
+  show,
+  TODAY,
+  type,
+  waitFor,
+} from '@/testing/screen';
 
 import { LogForm } from './log-form';
 
@@ -25,6 +35,22 @@ test('one tap logs the outcome with the planned item', async () => {
   expect(server.sent(logTouch)).toEqual([
     { personId: id(7), kind: 'call', outcome: 'left_word', itemKey: 'keep:p:1' },
   ]);
+});
+
+test('what was planned may have been done another way, on another day', async () => {
+  const server = fakeServer().answer(logTouch, NEXT);
+  show(form());
+  await press('It was another way or day');
+  await choose('What it was', 'Text');
+  await type('When', 'yesterday');
+  await press('Sent');
+  await waitFor(() => expect(server.sent(logTouch)).toHaveLength(1));
+  expect(server.sent(logTouch)[0]).toMatchObject({
+    kind: 'text',
+    outcome: 'sent',
+    on: '2026-11-22',
+    itemKey: 'keep:p:1',
+  });
 });
 
 test('only outcomes that go with the kind are offered', () => {

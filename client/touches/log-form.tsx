@@ -42,7 +42,7 @@ const words = (text: string) =>
     .filter(Boolean);
 
 /** What is filled in, as the contract wants it: what was left empty is left out. */
-function toBody(log: Log, { personId, kind: planned, itemKey, free }: Props): LogTouch {
+function toBody(log: Log, { personId, itemKey, free, today }: Props): LogTouch {
   const { kind, on, note, date, followUp } = log;
   const tags = words(log.tags);
   return {
@@ -50,9 +50,9 @@ function toBody(log: Log, { personId, kind: planned, itemKey, free }: Props): Lo
     kind,
     // Pressing an outcome sets it and sends the form.
     outcome: log.outcome!,
-    ...(free ? { on } : {}),
+    ...(free || on !== today ? { on } : {}),
     ...(note ? { note } : {}),
-    ...(itemKey && kind === planned ? { itemKey } : {}),
+    ...(itemKey ? { itemKey } : {}),
     ...(tags.length > 0 ? { tags } : {}),
     // Half of it is refused at the other half rather than lost.
     ...(date.name.trim() || date.on ? { date: { name: date.name, on: date.on ?? '' } } : {}),
@@ -66,6 +66,7 @@ function toBody(log: Log, { personId, kind: planned, itemKey, free }: Props): Lo
 export function LogForm(props: Props) {
   const { personId, kind: planned, today, onDone, free = false } = props;
   const [kind, setKind] = useState(planned);
+  const [otherwise, setOtherwise] = useState(false);
   const form = useWriteForm(logTouch, {
     values: {
       kind: planned,
@@ -86,7 +87,7 @@ export function LogForm(props: Props) {
   };
   return (
     <View className={`gap-3 ${free ? '' : 'border-t border-line pt-3'}`}>
-      {free ? (
+      {free || otherwise ? (
         <View className="flex-row flex-wrap gap-3">
           <SelectField
             of={form}
@@ -100,6 +101,14 @@ export function LogForm(props: Props) {
       ) : null}
       <TextField of={form} name="note" label="Note" multiline />
       <More form={form} today={today} />
+      {free || otherwise ? null : (
+        <Button
+          weight="quiet"
+          className="-ml-2 self-start"
+          label="It was another way or day"
+          onPress={() => setOtherwise(true)}
+        />
+      )}
       <Soft>How did it go?</Soft>
       <View className="flex-row flex-wrap gap-2">
         {outcomesOf(kind).map((outcome, i) => (

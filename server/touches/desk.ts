@@ -4,7 +4,14 @@ import { isWorkingDay } from '@/core/calendar';
 import type { PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
-import { channelOf, needsOf, standingOf, type LastMade, type TouchKind } from '@/core/touches';
+import {
+  channelOf,
+  needsOf,
+  standingOf,
+  TOUCH_KINDS,
+  type LastMade,
+  type TouchKind,
+} from '@/core/touches';
 
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
@@ -134,9 +141,8 @@ function missing(person: Reachable, kind: TouchKind): string | null {
 
 /** Ways that can be gone instead: what is on record and was not refused. */
 const ways = (person: Reachable, kind: TouchKind): TouchKind[] =>
-  SWAPS.filter((other) => {
+  TOUCH_KINDS.filter((other) => {
     const channel = channelOf(other);
     const no = channel !== null && person.consent[channel]?.answer === 'no';
     return other !== kind && has(person, other) && !no;
   });
-const SWAPS: readonly TouchKind[] = ['call', 'text', 'email', 'card', 'visit', 'social'];

@@ -1,0 +1,94 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useWrite } from '@/client/api';
+import { Button, DayInput } from '@/client/ui';
+import { putOff, skipItem, swapItem, type DeskItem } from '@/contract/touches';
+import { addDays, isPlainDate, sentenceCase, weekdayName, type PlainDate } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
+
+interface Props {
+  item: DeskItem;
+  today: PlainDate;
+}
+
+/** Another day: one of those at hand, any other, or the one with room; or none at all. */
+export function Later({ item, today }: Props) {
+  const put = useWrite(putOff);
+  const skip = useWrite(skipItem);
+  const days = [1, 7, 14].map((n) => addDays(today, n));
+  const labels = ['Tomorrow', `${weekdayName(days[1]!)} in a week`, 'In two weeks'];
+  const until = (day: PlainDate | null) => put.mutate({ body: { itemKey: item.key, until: day } });
+  return (
+    <View className="gap-2 border-t border-line pt-3">
+      <View className="flex-row flex-wrap gap-2">
+        {days.map((day, i) => (
+          <Button
+            key={day}
+            label={labels[i]!}
+            disabled={put.isPending}
+            onPress={() => until(day)}
+          />
+        ))}
+        <Button
+          label="When there is room"
+          spoken={`When there is room, ${item.name}`}
+          disabled={put.isPending}
+          onPress={() => until(null)}
+        />
+        {item.source === 'keep' ? null : (
+          <Button
+            weight="quiet"
+            label="Let it go"
+            disabled={skip.isPending}
+            onPress={() => skip.mutate({ body: { itemKey: item.key } })}
+          />
+        )}
+      </View>
+      <AnyDay today={today} busy={put.isPending} onDay={until} />
+      {item.lacks || item.refused ? null : <Swap item={item} />}
+    </View>
+  );
+}
+
+interface AnyDayProps {
+  today: PlainDate;
+  busy: boolean;
+  onDay: (day: PlainDate) => void;
+}
+
+function AnyDay({ today, busy, onDay }: AnyDayProps) {
+  const [day, setDay] = useState('');
+  const fits = isPlainDate(day) && day > today;
+  return (
+    <View className="flex-row flex-wrap items-start gap-2">
+      <DayInput label="Or on" value={day} min={addDays(today, 1)} onChange={setDay} />
+      <Button
+        className="mt-6"
+        label="Then"
+        disabled={busy || !fits}
+        onPress={() => onDay(day as PlainDate)}
+      />
+    </View>
+  );
+}
+
+/** The same touch another way, of those that this person has. */
+export function Swap({ item }: Pick<Props, 'item'>) {
+  const swap = useWrite(swapItem);
+  if (item.instead.length === 0) return null;
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {item.instead.map((kind) => (
+        <Button
+          key={kind}
+          weight="quiet"
+          label={`${sentenceCase(KIND_WORDS[kind].noun)} instead`}
+          spoken={`${sentenceCase(KIND_WORDS[kind].noun)} ${item.name} instead`}
+          disabled={swap.isPending}
+          onPress={() => swap.mutate({ body: { itemKey: item.key, kind } })}
+        />
+      ))}
+    </View>
+  );
+}

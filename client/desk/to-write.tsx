@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import { Linking, View } from 'react-native';
+
+import { Button, Field, Words } from '@/client/ui';
+import type { DeskItem } from '@/contract/touches';
+import { linkToWrite, subjectOf } from '@/core/messages';
+import { KIND_WORDS } from '@/core/touches';
+
+/** The words of an item as they will be used, which the owner may change before they go. */
+export function useToWrite({ words, kind, phone, email }: DeskItem) {
+  const [written, setWritten] = useState<string | null>(null);
+  const [subject, setSubject] = useState<string | null>(null);
+  const now = { words: written ?? words, subject: subject ?? subjectOf(words) };
+  return { ...now, setWritten, setSubject, link: linkToWrite({ kind, phone, email, ...now }) };
+}
+
+export type ToWrite = ReturnType<typeof useToWrite>;
+
+/** What to say; of what is written, each word can be changed. */
+export function WordsToUse({ item, to }: { item: DeskItem; to: ToWrite }) {
+  const [open, setOpen] = useState(false);
+  const written = item.kind === 'text' || item.kind === 'email';
+  if (!written) return item.words ? <Words>{item.words}</Words> : null;
+  if (!open)
+    return (
+      <View className="items-start gap-1">
+        {to.words ? <Words>{to.words}</Words> : null}
+        <Button
+          weight="quiet"
+          className="-ml-2"
+          label={to.words ? 'Change the words' : 'Write the words'}
+          spoken={`${to.words ? 'Change' : 'Write'} the words for ${item.name}`}
+          onPress={() => setOpen(true)}
+        />
+      </View>
+    );
+  return (
+    <View className="gap-2">
+      {item.kind === 'email' ? (
+        <Field label="Subject" value={to.subject} onChangeText={to.setSubject} />
+      ) : null}
+      <Field label="Words" value={to.words} onChangeText={to.setWritten} multiline />
+    </View>
+  );
+}
+
+/** Opens the program for it, with the words in it. */
+export const OpenIt = ({
+  item,
+  link,
+  onOpen,
+}: {
+  item: DeskItem;
+  link: string;
+  onOpen: () => void;
+}) => (
+  <Button
+    weight="main"
+    label={KIND_WORDS[item.kind].verb}
+    spoken={`${KIND_WORDS[item.kind].verb} ${item.name}`}
+    onPress={() => {
+      onOpen();
+      void Linking.openURL(link);
+    }}
+  />
+);
