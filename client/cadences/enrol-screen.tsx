@@ -8,14 +8,24 @@ import { getSettings } from '@/contract/settings';
 import type { Who } from '@/contract/filters';
 
 import { Enrolment } from './enrolment';
+import type { EnrolmentProps } from './use-enrolment';
 
 const EVERYBODY: Who = { filter: {} };
+
+/** Whom it is for: the one whose sheet led here, those chosen, or everybody. */
+const whoOf = (
+  person: string | undefined,
+  selection: ReturnType<typeof useSelection>['selection'],
+): Pick<EnrolmentProps, 'who' | 'chosen' | 'from'> =>
+  person
+    ? { who: { ids: [person] }, chosen: 1, from: `/people/${person}` }
+    : { who: selection?.who ?? EVERYBODY, chosen: selection?.people ?? null, from: null };
 
 const joinable = (cadences: readonly Cadence[]) => cadences.filter(({ active }) => active);
 
 /** Enrolling: the dated touches of a real person, the load and who lacks what, before anything is written. */
 export function EnrolScreen() {
-  const params = useLocalSearchParams<{ cadence?: string }>();
+  const params = useLocalSearchParams<{ cadence?: string; person?: string }>();
   const { selection } = useSelection();
   const cadences = useRead(listCadences);
   const settings = useRead(getSettings);
@@ -32,8 +42,7 @@ export function EnrolScreen() {
                 <Enrolment
                   cadences={open}
                   first={params.cadence ?? open[0]!.id}
-                  who={selection?.who ?? EVERYBODY}
-                  chosen={selection?.people ?? null}
+                  {...whoOf(params.person, selection)}
                   today={today}
                 />
               )}

@@ -22,15 +22,17 @@ const PACES = [
 
 /** Who joins which cadence, when and how fast, beside what that would bring. */
 export function Enrolment(props: EnrolmentProps) {
-  const { cadences, chosen, today } = props;
+  const { cadences, chosen, from, today } = props;
   const known = useEnrolment(props);
   const { form, joining, cadence, preview, people } = known;
   return (
     <>
       <Body>
-        {chosen === null
-          ? 'Nobody was chosen in People, so this is for everybody in your sphere.'
-          : `For the ${plural(chosen, 'person', 'people')} chosen in People.`}
+        {from
+          ? 'For the one whose sheet you came from.'
+          : chosen === null
+            ? 'Nobody was chosen in People, so this is for everybody in your sphere.'
+            : `For the ${plural(chosen, 'person', 'people')} chosen in People.`}
       </Body>
       <View className="flex-row flex-wrap gap-3">
         <SelectField

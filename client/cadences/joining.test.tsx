@@ -81,6 +81,17 @@ describe('enrolling', () => {
     });
   });
 
+  test('from a sheet it is for that one, and leads back there', async () => {
+    at({ person: sample.id(2) });
+    const server = prepared().answer(previewEnrolment, { ...PREVIEW, people: 1 });
+    show(<EnrolScreen />);
+    await screen.findByText('What it would bring');
+    await press('Enroll 1 person');
+    await waitFor(() => expect(gone).toEqual([`/people/${sample.id(2)}`]));
+    expect(server.sent(enrol)[0]).toMatchObject({ who: { ids: [sample.id(2)] } });
+    expect(screen.queryByText(/chosen in People/)).toBeNull();
+  });
+
   test('nobody a day is refused at its field; what the server refuses is told', async () => {
     const server = await open();
     await press('A few each day', 'radio');

@@ -21,6 +21,8 @@ export interface EnrolmentProps {
   who: Who;
   /** How many were chosen; null when it is for everybody. */
   chosen: number | null;
+  /** The sheet that led here, to go back to; null when it was for those chosen. */
+  from: string | null;
   today: PlainDate;
 }
 
@@ -36,7 +38,7 @@ export interface Joining {
 const A_FEW = 3;
 
 /** What is asked for, and what it would bring. */
-export function useEnrolment({ cadences, first, who, today }: EnrolmentProps) {
+export function useEnrolment({ cadences, first, who, from, today }: EnrolmentProps) {
   const router = useRouter();
   const { setSelection } = useSelection();
   const [samplePersonId, setSample] = useState<string | null>(null);
@@ -59,8 +61,8 @@ export function useEnrolment({ cadences, first, who, today }: EnrolmentProps) {
     } as Joining,
     toInput,
     onSaved: () => {
-      setSelection(null);
-      router.navigate('/');
+      if (!from) setSelection(null);
+      router.navigate(from ?? '/');
     },
   });
   const joining = useWatch({ control: form.control }) as Joining;

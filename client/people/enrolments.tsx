@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -20,10 +21,17 @@ const STATE_WORDS = {
 
 /** The cadences somebody is or was on: paused, resumed or taken off here. */
 export function Enrolments({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
-  if (sheet.enrolments.length === 0) return null;
+  const router = useRouter();
   return (
     <View className="gap-1">
-      <Heading>Cadences</Heading>
+      <View className="flex-row flex-wrap items-center justify-between gap-2">
+        <Heading>Cadences</Heading>
+        <Button
+          weight="quiet"
+          label="Put on a cadence"
+          onPress={() => router.navigate(`/enrol?person=${sheet.id}`)}
+        />
+      </View>
       {sheet.enrolments.map((enrolment) => (
         <Enrolment key={enrolment.id} enrolment={enrolment} today={today} />
       ))}
