@@ -45,7 +45,7 @@ export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> 
   say('Filling the demo: 240 people of Port Ellery …');
   await call(
     saveSettings,
-    { body: { ownerName: 'Marisol Quane', capacity: 15, country: 'US' } },
+    { body: { ownerName: 'Marisol Quane', capacity: 16, country: 'US' } },
     { base },
   );
   const content = Buffer.from(toCsv(people)).toString('base64');

@@ -1,11 +1,14 @@
 import { call } from '@/contract/call';
-import { addPerson, editPerson, getPerson, type PersonRow } from '@/contract/people';
+import { changeMany, type Change } from '@/contract/many';
+import { addPerson, getPerson, type PersonRow } from '@/contract/people';
 import { addJob, addNote, addTie } from '@/contract/story';
 import { addDays, type PlainDate } from '@/core/time';
 
 import { isTheme, type Notes } from './notes';
 import type { Random } from './random';
 import { CHILDREN, CONSENT_FROM } from './words';
+
+type Consent = Extract<Change, { do: 'consent' }>;
 
 const CHANNELS = ['call', 'text', 'email', 'post'] as const;
 
@@ -17,8 +20,8 @@ export async function learnOfThem(
   today: PlainDate,
   notes: Notes,
 ): Promise<void> {
+  await noteConsents(base, random, rows);
   for (const [i, row] of rows.entries()) {
-    if (random.chance(0.6)) await answerConsent(base, random, row, today);
     if (random.chance(0.35)) await addWork(base, random, row, today);
     if (random.chance(0.12)) await addChild(base, random, row);
     if (random.chance(0.12)) await sentBy(base, row, random.pick(rows.slice(0, i + 1)));
@@ -29,17 +32,25 @@ export async function learnOfThem(
   }
 }
 
-async function answerConsent(base: string, random: Random, { id }: PersonRow, today: PlainDate) {
-  const { version } = await call(getPerson, { params: { id } }, { base });
-  const on = addDays(today, -random.int(20, 300));
-  const cameFrom = random.pick(CONSENT_FROM);
-  const consent = Object.fromEntries(
-    CHANNELS.filter(() => random.chance(0.8)).map((channel) => [
-      channel,
-      { answer: random.chance(channel === 'text' ? 0.88 : 0.97) ? 'yes' : 'no', on, cameFrom },
-    ]),
-  );
-  await call(editPerson, { params: { id }, body: { version, consent } as never }, { base });
+/** What they said about calls, texts, e-mails and post, noted together for all who said the same. */
+async function noteConsents(base: string, random: Random, rows: readonly PersonRow[]) {
+  const said = new Map<string, { change: Consent; ids: string[] }>();
+  for (const { id } of rows) {
+    if (!random.chance(0.6)) continue;
+    const cameFrom = random.pick(CONSENT_FROM);
+    for (const channel of CHANNELS) {
+      if (!random.chance(0.8)) continue;
+      const answer = random.chance(channel === 'text' ? 0.88 : 0.97) ? 'yes' : 'no';
+      const key = `${channel} ${answer} ${cameFrom}`;
+      const group = said.get(key) ?? {
+        change: { do: 'consent', channel, answer, cameFrom },
+        ids: [],
+      };
+      said.set(key, { ...group, ids: [...group.ids, id] });
+    }
+  }
+  for (const { change, ids } of said.values())
+    await call(changeMany, { body: { who: { ids }, change } }, { base });
 }
 
 async function addWork(base: string, random: Random, { id }: PersonRow, today: PlainDate) {

@@ -239,7 +239,7 @@ test('putting off, letting the room of a day be, and looking ahead', async ({ pa
 
 test.describe('in the demo', () => {
   // The first of them fills it, which takes as long as some journeys.
-  test.describe.configure({ timeout: 300_000 });
+  test.describe.configure({ timeout: 600_000 });
   test.use({ args: DEMO });
 
   test('the day moves on, and what was planned for it is on the desk', async ({ page }) => {
