@@ -133,7 +133,6 @@ const TouchMade = z.object({
   kind: z.enum(TOUCH_KINDS),
   outcome: z.enum(OUTCOMES),
   hold: z.number(),
-  note: z.string(),
 });
 
 const PlannedNext = z.object({

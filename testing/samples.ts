@@ -45,7 +45,6 @@ export const sheet = (change: Partial<PersonSheet> = {}): PersonSheet => ({
       kind: 'call',
       outcome: 'reached',
       hold: 1,
-      note: 'Kitchen',
     },
   ],
   notes: [

@@ -25,12 +25,12 @@ const plan = (id: string, on: PlainDate, text: string, kind: TouchKind | null = 
 });
 
 function touches(sheet: PersonSheet): Entry[] {
-  return sheet.touches.map(({ id, on, kind, outcome, note }) => ({
+  return sheet.touches.map(({ id, on, kind, outcome }) => ({
     id,
     on,
     part: 'touches',
     kind,
-    text: `${noun(kind)}, ${OUTCOME_WORDS[outcome].toLowerCase()}. ${note}`.trim(),
+    text: `${noun(kind)}, ${OUTCOME_WORDS[outcome].toLowerCase()}.`,
   }));
 }
 

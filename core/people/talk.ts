@@ -12,7 +12,7 @@ import { TIE_WORDS, type TieSeen } from './ties';
 
 /** What is known that a conversation can begin with. */
 export interface TalkSource {
-  /** The latest touch with words about it. */
+  /** What was written last. */
   lastWords: { on: PlainDate; words: string } | null;
   pinned: readonly { on: PlainDate; body: string }[];
   followUps: readonly { on: PlainDate; words: string }[];
@@ -52,6 +52,7 @@ export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[
   for (const { body } of pinned.slice(0, PINNED_SHOWN))
     lines.push({ about: 'Remember', words: body });
   lines.push(...datesNear(source, today));
+  lines.push(...referrals(source));
   const family = ties.filter(({ kind }) => kind !== 'referred' && kind !== 'referred_by');
   if (family.length > 0)
     lines.push({
@@ -64,6 +65,13 @@ export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[
   if (interests.length > 0) lines.push({ about: 'Likes', words: interests.join(', ') });
   return lines;
 }
+
+/** Who sent them, and whom they sent. */
+const referrals = ({ ties }: TalkSource): TalkLine[] =>
+  (['referred_by', 'referred'] as const).flatMap((kind) => {
+    const names = ties.filter((tie) => tie.kind === kind).map(({ name }) => name);
+    return names.length > 0 ? [{ about: TIE_WORDS[kind], words: names.join(', ') }] : [];
+  });
 
 /** Work that was completed lately. */
 const justDone = ({ jobs }: TalkSource, today: PlainDate): TalkLine[] =>

@@ -61,6 +61,11 @@ test('data of the program before keeps its history, which can still be undone, a
       `insert into note (id, person_id, on_day, body, search_text) values ($1, $2, '2026-11-23', 'x', 'x')`,
       [newId(), person],
     );
+    await tx.query(
+      `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, note)
+       values ($1, $2, '2026-11-20', now(), 'call', 'reached', 1, 'New boat #sailing')`,
+      [newId(), person],
+    );
   });
   await old.query(
     `insert into service (id, name, url, secret) values ($1, 'Printer', 'http://127.0.0.1:1/', 's')`,
@@ -81,6 +86,10 @@ test('data of the program before keeps its history, which can still be undone, a
     },
   ]);
   expect(await old.query('select name from person')).toEqual([{ name: 'Anna' }]);
+  expect(await old.query('select on_day, body, tags from note order by on_day')).toMatchObject([
+    { on_day: '2026-11-20', body: 'New boat #sailing', tags: ['sailing'] },
+    { on_day: '2026-11-23', body: 'x' },
+  ]);
   for (const run of await runsOf(old, action)) {
     if (run.op === 'update') expect(await changedSince(old, action, run)).toEqual([]);
     await revert(old, action, run);
@@ -88,7 +97,7 @@ test('data of the program before keeps its history, which can still be undone, a
   expect(await old.query('select name, version from person')).toEqual([
     { name: 'Ana', version: 1 },
   ]);
-  expect(await old.query('select 1 from note')).toEqual([]);
+  expect(await old.query('select 1 from note union all select 1 from touch')).toEqual([]);
   await old.close();
 });
 

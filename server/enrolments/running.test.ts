@@ -6,8 +6,15 @@ import {
   switchCadence,
   tryCadence,
 } from '@/contract/cadences';
-import { enrol, pauseEnrolments, previewEnrolment, resumeEnrolments } from '@/contract/enrolments';
+import {
+  enrol,
+  pauseEnrolments,
+  previewEnrolment,
+  resumeEnrolments,
+  stopEnrolments,
+} from '@/contract/enrolments';
 import { undoAction } from '@/contract/history';
+import { listPeople } from '@/contract/people';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
@@ -183,4 +190,33 @@ describe('changing a running cadence', () => {
     await api.call(switchCadence, { params: { id }, body: { active: true } });
     expect((await planned(ana))[0]).toBe('2026-11-23 call');
   });
+});
+
+test('people are found by the state of their enrolment, and since when', async () => {
+  const id = await on.build([beat(0)]);
+  const [ana, bo, cy, di] = [
+    await person('Ana'),
+    await person('Bo'),
+    await person('Cy'),
+    await person('Di'),
+  ];
+  await on.enrol(id, [ana, bo, cy], TODAY);
+  await on.enrol(id, [di], plainDate('2026-12-01'));
+  const of = async (who: string) => (await enrolments(who))[0]!.id;
+  await forward(2);
+  await api.call(pauseEnrolments, { body: { ids: [await of(bo)] } });
+  await api.call(stopEnrolments, { body: { ids: [await of(cy)], reason: '' } });
+  const found = async (field: string, test: string, values: (string | number)[]) => {
+    const rules = JSON.stringify({ match: 'all', of: [{ field, test, values }] });
+    const { rows } = await api.call(listPeople, { query: { rules, sort: 'name' } });
+    return rows.map(({ name }) => name);
+  };
+  expect(await found('cadence', 'anyOf', [id])).toEqual(['Ana', 'Bo', 'Di']);
+  expect(await found('cadenceRunning', 'anyOf', [id])).toEqual(['Ana']);
+  expect(await found('cadencePaused', 'anyOf', [id])).toEqual(['Bo']);
+  expect(await found('cadenceStopped', 'anyOf', [id])).toEqual(['Cy']);
+  expect(await found('cadenceFinished', 'filled', [])).toEqual([]);
+  expect(await found('cadencePausedOn', 'on', ['2026-11-25'])).toEqual(['Bo']);
+  expect(await found('cadenceStoppedOn', 'before', ['2026-11-25'])).toEqual([]);
+  expect(await found('cadenceRunningOn', 'inLast', [5])).toEqual(['Ana']);
 });

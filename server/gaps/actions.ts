@@ -66,12 +66,11 @@ const IDEAS_SHOWN = 300;
 export async function ideas(ctx: Context) {
   const rows = await ctx.db.query<{ id: string; name: string; text: string; tags: string[] }>(
     `select p.id, p.name,
-       concat_ws(' ', array_to_string(p.interests, ' '), p.job_title, n.body, t.body) as text,
+       concat_ws(' ', array_to_string(p.interests, ' '), p.job_title, n.body) as text,
        array(select g.name from person_tag pt join tag g on g.id = pt.tag_id
              where pt.person_id = p.id and not g.retired) as tags
      from person p
      left join (select person_id, string_agg(body, ' ') as body from note group by 1) n on n.person_id = p.id
-     left join (select person_id, string_agg(note, ' ') as body from touch where note <> '' group by 1) t on t.person_id = p.id
      where ${SPHERE} order by p.id`,
   );
   const out = new Set(

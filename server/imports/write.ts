@@ -193,7 +193,6 @@ async function writeTouches(tx: Sql, targets: readonly Target[], batch: Batch): 
       kind: 'other',
       outcome: 'reached',
       hold: 1,
-      note: '',
     })),
   );
 }

@@ -224,6 +224,35 @@ const anyRow =
 const YEARLY_DATES = `select 1 from (select p.birthday as on_day union all
   select d ->> 'on' from jsonb_array_elements(p.dates) d) y where y.on_day is not null`;
 
+/** What tells the state of an enrolment, and the column of its first day. */
+const STATES = {
+  running: { is: 'e.open and e.paused_on is null', since: 'e.start_on' },
+  paused: { is: 'e.open and e.paused_on is not null', since: 'e.paused_on' },
+  finished: { is: 'e.finished_on is not null', since: 'e.finished_on' },
+  stopped: { is: 'e.stopped_on is not null', since: 'e.stopped_on' },
+} as const;
+
+const cadencesIn = (state: string) =>
+  `select e.cadence_id as id from enrolment e where e.person_id = p.id and ${state}`;
+
+/** The cadences on which somebody is in a state; one that is not begun yet doesn't run. */
+const enrolledIn =
+  (state: keyof typeof STATES): Write =>
+  (asked) => {
+    const begun =
+      state === 'running' ? ` and e.start_on <= ${asked.params.add(asked.today)}::date` : '';
+    return idsSql(`select 1 from (${cadencesIn(STATES[state].is + begun)}) x where true`, asked);
+  };
+
+/** Since when somebody is in a state, on any cadence; on the one where they came into it last. */
+const enrolledOn =
+  (state: keyof typeof STATES): Write =>
+  (asked) =>
+    dateSql(
+      `(select max(${STATES[state].since}) from enrolment e where e.person_id = p.id and ${STATES[state].is})`,
+      asked,
+    );
+
 const FIELD_SQL: Record<FieldKey, Write> = {
   name: text('p.name'),
   // The order of lists begins with the folded family name.
@@ -262,11 +291,15 @@ const FIELD_SQL: Record<FieldKey, Write> = {
   warmth: (asked) => choiceSql(`(${warmthSql(asked.params.add(asked.today))})`, asked),
   standing: (asked) => choiceSql('p.standing', asked),
   source: (asked) => choiceSql('p.source', asked),
-  cadence: (asked) =>
-    idsSql(
-      'select 1 from (select e.cadence_id as id from enrolment e where e.person_id = p.id and e.open) x where true',
-      asked,
-    ),
+  cadence: (asked) => idsSql(`select 1 from (${cadencesIn('e.open')}) x where true`, asked),
+  cadenceRunning: enrolledIn('running'),
+  cadencePaused: enrolledIn('paused'),
+  cadenceFinished: enrolledIn('finished'),
+  cadenceStopped: enrolledIn('stopped'),
+  cadenceRunningOn: enrolledOn('running'),
+  cadencePausedOn: enrolledOn('paused'),
+  cadenceFinishedOn: enrolledOn('finished'),
+  cadenceStoppedOn: enrolledOn('stopped'),
   lastTouch: (asked) =>
     dateSql(
       `case when s.person_id is not null then s.last_on else

@@ -21,6 +21,8 @@ export async function assertRules(ctx: Context, sql: Sql, who: Who): Promise<voi
   if (fault) throw invalid(conditionFaultSentence(fault), 'rules');
 }
 
+const CADENCE = { sql: 'select id::text as v from cadence', what: 'cadence' };
+
 /** Where the values of a condition are looked up, by field. */
 const NAMES: Record<string, { sql: string; what: string }> = {
   tag: { sql: 'select lower(name) as v from tag', what: 'tag' },
@@ -31,7 +33,11 @@ const NAMES: Record<string, { sql: string; what: string }> = {
     what: 'standing',
   },
   source: { sql: `select lower(name) as v from list_entry where list = 'source'`, what: 'source' },
-  cadence: { sql: 'select id::text as v from cadence', what: 'cadence' },
+  cadence: CADENCE,
+  cadenceRunning: CADENCE,
+  cadencePaused: CADENCE,
+  cadenceFinished: CADENCE,
+  cadenceStopped: CADENCE,
   batch: { sql: 'select id::text as v from import_batch', what: 'import' },
 };
 

@@ -85,7 +85,6 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       kind: touch.kind,
       outcome: touch.outcome,
       hold: touch.hold,
-      note: touch.note,
     })),
     notes: notes.map(({ id: noteId, on_day, body, pinned, tags }) => ({
       id: noteId,
@@ -99,7 +98,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     jobs,
     talk: whatToTalkAbout(
       {
-        lastWords: lastWords(touches),
+        lastWords: lastWords(notes),
         pinned: notes
           .filter(({ pinned }) => pinned)
           .map(({ on_day, body }) => ({ on: plainDate(on_day), body })),
@@ -141,7 +140,8 @@ async function storyOf(ctx: Context, id: string) {
 }
 
 /** The words with the latest touch that has any. */
-function lastWords(touches: readonly { on_day: string; note: string }[]) {
-  const spoken = touches.find(({ note }) => note);
-  return spoken ? { on: plainDate(spoken.on_day), words: spoken.note } : null;
+/** The latest note that is not pinned: what is pinned is said anyway. */
+function lastWords(notes: readonly { on_day: string; body: string; pinned: boolean }[]) {
+  const latest = notes.find(({ pinned }) => !pinned);
+  return latest ? { on: plainDate(latest.on_day), words: latest.body } : null;
 }

@@ -26,7 +26,7 @@ import { act, actOnMany, type Acted } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api';
-import { findOrRefuse, learn } from '../people';
+import { findOrRefuse, insertNotes, learn, toNote } from '../people';
 import { markedWith, settleAtSource, sphereNow, type Sphere } from '../planner';
 import { readSettings } from '../settings';
 import * as queries from './queries';
@@ -59,9 +59,9 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
         kind: touch.kind,
         outcome: touch.outcome,
         hold: holdOf(touch.kind, touch.outcome, holds),
-        note: touch.note ?? '',
       },
     ]);
+    if (touch.note?.trim()) await insertNotes(tx, [toNote(touch.personId, on, touch.note)]);
     const item = itemSettledBy(sphere, touch, on);
     const made = completes(touch.outcome);
     if (item && made) await settle(ctx, tx, sphere, item, 'made', touchId, toDayNumber(on));
@@ -83,6 +83,7 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
       topics: [
         'touches',
         'enrolments',
+        ...(touch.note ? (['notes'] as const) : []),
         ...(touch.tags?.length || touch.date ? (['people'] as const) : []),
       ],
     } satisfies Acted & { touchId: string };
@@ -242,8 +243,8 @@ export async function logPast(
     ctx,
     `Bringing in ${what}`,
     touches,
-    (tx, some) =>
-      queries.insertTouches(
+    async (tx, some) => {
+      await queries.insertTouches(
         tx,
         some.map((touch) => ({
           id: newId(),
@@ -253,14 +254,19 @@ export async function logPast(
           kind: touch.kind,
           outcome: touch.outcome,
           hold: holdOf(touch.kind, touch.outcome, holds),
-          note: touch.note,
         })),
-      ),
+      );
+      const notes = some.filter(({ note }) => note.trim());
+      await insertNotes(
+        tx,
+        notes.map(({ personId, on, note }) => toNote(personId, on, note)),
+      );
+    },
     () => ({
       touches: touches.length,
       sentence: `Brought in ${what}`,
       plan: ids,
-      topics: ['touches'],
+      topics: ['touches', 'notes'],
     }),
   );
 }

@@ -1,7 +1,7 @@
 import { changeEntry } from '@/contract/lists';
 
 import { enrol } from '@/contract/enrolments';
-import { getPerson } from '@/contract/people';
+import { getPerson, listPeople } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
 import { undoAction } from '@/contract/history';
 import { getSettings, moveClock, saveSettings } from '@/contract/settings';
@@ -265,4 +265,30 @@ test('the day moves only in the demo', async () => {
   api.ctx.demo = false;
   expect(await api.refusal(moveClock, { body: { days: 1 } })).toMatchObject({ code: 'forbidden' });
   expect((await api.call(getSettings)).today).toBe('2026-11-30');
+});
+
+test('what is typed while logging is a note: dated, tagged, found with a word of the name, undone with the log', async () => {
+  const id = await person('Birch', { familyName: 'Holm' });
+  const done = await api.call(logTouch, {
+    body: {
+      personId: id,
+      kind: 'call',
+      outcome: 'reached',
+      note: 'Asked for the name of a surveyor #remodel',
+      on: addDays(TODAY, -2),
+    },
+  });
+  const sheet = await api.call(getPerson, { params: { id } });
+  expect(sheet.notes).toMatchObject([{ on: addDays(TODAY, -2), tags: ['remodel'], pinned: false }]);
+  expect(sheet.talk[0]).toEqual({
+    about: 'Last time',
+    words: 'Asked for the name of a surveyor #remodel (2 days ago)',
+  });
+  for (const text of ['surveyor birch', 'holm surveyor', 'remodel birch'])
+    expect((await api.call(listPeople, { query: { text } })).rows.map((r) => r.id)).toEqual([id]);
+  const rules = { match: 'all', of: [{ field: 'noteTag', test: 'is', values: ['remodel'] }] };
+  const filtered = await api.call(listPeople, { query: { rules: JSON.stringify(rules) } });
+  expect(filtered.total).toBe(1);
+  await api.call(undoAction, { params: { id: done.actionId } });
+  expect((await api.call(getPerson, { params: { id } })).notes).toEqual([]);
 });

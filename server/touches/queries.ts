@@ -12,14 +12,13 @@ export interface TouchRecord {
   kind: TouchKind;
   outcome: Outcome;
   hold: number;
-  note: string;
 }
 
 export const insertTouches = (sql: Sql, touches: readonly TouchRecord[]) =>
   sql.query(
-    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, note)
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold)
      select * from json_to_recordset($1::json) as r (id uuid, person_id uuid, on_day date,
-       logged_at timestamptz, kind text, outcome text, hold numeric, note text)`,
+       logged_at timestamptz, kind text, outcome text, hold numeric)`,
     [recordset(touches)],
   );
 
@@ -47,14 +46,11 @@ export const keptBy = (sql: Sql, personIds: readonly string[]) =>
     [personIds],
   );
 
-/** The latest words that the owner wrote about each person, in a note or with a touch. */
+/** The latest note about each person. */
 export const lastNotes = (sql: Sql, personIds: readonly string[]) =>
   sql.query<{ person_id: string; on_day: string; body: string }>(
-    `select distinct on (person_id) person_id, on_day, body from (
-       select person_id, on_day, body, id from note where person_id = any($1::uuid[])
-       union all
-       select person_id, on_day, note, id from touch where person_id = any($1::uuid[]) and note <> '') w
-     order by person_id, on_day desc, id desc`,
+    `select distinct on (person_id) person_id, on_day, body from note
+     where person_id = any($1::uuid[]) order by person_id, on_day desc, id desc`,
     [personIds],
   );
 

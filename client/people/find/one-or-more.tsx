@@ -6,7 +6,7 @@ import { listCadences } from '@/contract/cadences';
 import { listImports } from '@/contract/imports';
 import { readLists } from '@/contract/lists';
 import type { OwnField } from '@/contract/record';
-import { CHANNEL_WORDS, CHANNELS, WOULD_REFER, type Condition } from '@/core/people';
+import { CHANNEL_WORDS, CHANNELS, fieldInfo, WOULD_REFER, type Condition } from '@/core/people';
 import { WARMTHS } from '@/core/touches';
 
 interface Props {
@@ -50,9 +50,11 @@ export function OneOrMore({ at, condition, own, onChange }: Props) {
   );
 }
 
+const isCadence = (field: string) => fieldInfo(field, [])?.type === 'enrolment';
+
 function useOptions(field: string, own: readonly OwnField[]): { value: string; label: string }[] {
   const lists = useRead(readLists);
-  const cadences = useRead(listCadences, {}, { enabled: field === 'cadence' });
+  const cadences = useRead(listCadences, {}, { enabled: isCadence(field) });
   const imports = useRead(listImports, {}, { enabled: field === 'batch' });
   const named = (list: readonly { name: string }[] = []) =>
     list.map(({ name }) => ({ value: name, label: name }));
@@ -70,6 +72,10 @@ function useOptions(field: string, own: readonly OwnField[]): { value: string; l
     case 'wouldRefer':
       return WOULD_REFER.map((value) => ({ value, label: value }));
     case 'cadence':
+    case 'cadenceRunning':
+    case 'cadencePaused':
+    case 'cadenceFinished':
+    case 'cadenceStopped':
       return (cadences.data?.cadences ?? []).map(({ id, name }) => ({ value: id, label: name }));
     case 'batch':
       return (imports.data?.batches ?? []).map(({ id, fileName }) => ({
