@@ -148,23 +148,28 @@ export const listEnrolments = endpoint({
   errors: ['not_found'],
 });
 
+const Outgoing = z.object({
+  key: z.string(),
+  personId: PersonId,
+  name: z.string(),
+  kind: z.enum(TOUCH_KINDS),
+  on: Day,
+  cadence: z.string(),
+});
+
 export const listWaiting = endpoint({
   method: 'get',
   path: '/outgoing',
   subject,
   shows: ['plan', 'enrolments', 'cadences', 'people'],
-  summary: 'Touches that go out by themselves and wait for sending to be set up',
+  summary:
+    'Touches that go out by themselves: ready, or held back by a no or a yes that is missing',
   response: z.object({
+    /** Ready to go, once sending is set up. */
     total: z.number().int(),
-    items: z.array(
-      z.object({
-        key: z.string(),
-        personId: PersonId,
-        name: z.string(),
-        kind: z.enum(TOUCH_KINDS),
-        on: Day,
-        cadence: z.string(),
-      }),
-    ),
+    items: z.array(Outgoing),
+    /** Who can't be sent to, and why. */
+    heldTotal: z.number().int(),
+    held: z.array(Outgoing.extend({ why: z.string() })),
   }),
 });

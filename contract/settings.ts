@@ -49,6 +49,8 @@ export const Settings = z.object({
   /** Minutes on a working day; null for no limit. */
   minutesPerDay: z.number().int().min(0).max(1440).nullable(),
   kinds: z.partialRecord(z.enum(TOUCH_KINDS), KindChange),
+  /** Whether what goes by itself waits until somebody said yes to it; else it keeps to a no alone. */
+  autoNeedsYes: z.boolean(),
   /** Where a 29 February falls in common years. */
   leapDay: z.enum(['feb28', 'mar1']),
   /** Whose public holidays are days off; none when empty. */

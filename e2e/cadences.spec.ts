@@ -113,6 +113,7 @@ test('a running cadence: what changes for how many is told before saving, and ca
 
   await page.getByRole('button', { name: 'Who is on it' }).click();
   await page.getByRole('button', { name: 'Pause all' }).click();
+  await page.getByRole('button', { name: 'Pause 2 people' }).click();
   await expect(page.getByText('2 people, 2 paused')).toBeVisible();
   await page.getByRole('button', { name: 'Resume all' }).click();
   await expectNoViolations(page);

@@ -105,6 +105,7 @@ export const settings = (
     daysOff: [],
     minDistanceDays: 3,
     graceDays: 14,
+    autoNeedsYes: true,
     minutesPerDay: null,
     kinds: {},
     leapDay: 'feb28',

@@ -223,7 +223,14 @@ describe('building', () => {
     await press('Who is on it');
     await screen.findByText('call Nov 25');
     await press('Pause all');
+    expect(server.sent(pauseEnrolments)).toEqual([]);
+    expect(
+      screen.getByText(/^1 person rests from now on: what it has planned for 1 of them/),
+    ).toBeTruthy();
+    await press('Pause 1 person');
     await press('Take all off');
+    expect(screen.getByText(/^1 person leaves the cadence/)).toBeTruthy();
+    await press('Take 1 person off');
     await press('Earlier versions');
     await press('Take back version 1');
     expect(screen.getByDisplayValue('Twice a year')).toBeTruthy();

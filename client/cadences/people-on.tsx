@@ -74,35 +74,61 @@ const OnIt = ({ person, today }: { person: On['people'][number]; today: PlainDat
   </View>
 );
 
-/** What can be done with all that are shown. */
+type Doing = 'pause' | 'resume' | 'stop';
+
+/** What can be done with all that are shown; what it does is said before it is done. */
 function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
-  const [resuming, setResuming] = useState(false);
+  const [doing, setDoing] = useState<Doing | null>(null);
   const pause = useWrite(pauseEnrolments);
   const resume = useWrite(resumeEnrolments);
   const stop = useWrite(stopEnrolments);
   const ids = on.people.map(({ enrolmentId }) => enrolmentId);
+  const running = on.people.filter(({ state }) => state !== 'paused');
   const paused = on.people.filter(({ state }) => state === 'paused').map((p) => p.enrolmentId);
   const all = on.total > PAGE ? `the ${PAGE} shown` : 'all';
-  const done = { onSuccess: () => setResuming(false) };
+  const toggle = (what: Doing) => setDoing(doing === what ? null : what);
+  const done = { onSuccess: () => setDoing(null) };
   return (
     <>
       <View className="flex-row flex-wrap gap-2 pt-1">
         <Button
           label={`Pause ${all}`}
-          disabled={paused.length === ids.length || pause.isPending}
-          onPress={() => pause.mutate({ body: { ids } })}
+          aria-expanded={doing === 'pause'}
+          disabled={running.length === 0}
+          onPress={() => toggle('pause')}
         />
         {paused.length > 0 ? (
-          <Button label={`Resume ${all}`} onPress={() => setResuming(!resuming)} />
+          <Button
+            label={`Resume ${all}`}
+            aria-expanded={doing === 'resume'}
+            onPress={() => toggle('resume')}
+          />
         ) : null}
         <Button
           weight="quiet"
           label={`Take ${all} off`}
-          disabled={ids.length === 0 || stop.isPending}
-          onPress={() => stop.mutate({ body: { ids, reason: '' } })}
+          aria-expanded={doing === 'stop'}
+          disabled={ids.length === 0}
+          onPress={() => toggle('stop')}
         />
       </View>
-      {resuming ? (
+      {doing === 'pause' ? (
+        <Before
+          words={`${plural(running.length, 'person rests', 'people rest')} from now on: ${fallsAway(running)}, and what comes due meanwhile waits until you say how they go on. Nobody loses their place.`}
+          label={`Pause ${plural(running.length, 'person', 'people')}`}
+          busy={pause.isPending}
+          onDo={() => pause.mutate({ body: { ids } }, done)}
+        />
+      ) : null}
+      {doing === 'stop' ? (
+        <Before
+          words={`${plural(ids.length, 'person leaves', 'people leave')} the cadence: ${fallsAway(on.people)}, touches made stay in their story. Put on it again, they begin anew.`}
+          label={`Take ${plural(ids.length, 'person', 'people')} off`}
+          busy={stop.isPending}
+          onDo={() => stop.mutate({ body: { ids, reason: '' } }, done)}
+        />
+      ) : null}
+      {doing === 'resume' ? (
         <Resume
           calendar={calendar}
           busy={resume.isPending}
@@ -112,3 +138,25 @@ function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
     </>
   );
 }
+
+/** What is planned for them of this cadence goes. */
+function fallsAway(people: On['people']): string {
+  const planned = people.filter(({ next }) => next).length;
+  return planned === 0
+    ? 'nothing of it is planned for them'
+    : `what it has planned for ${planned} of them falls away`;
+}
+
+interface BeforeProps {
+  words: string;
+  label: string;
+  busy: boolean;
+  onDo: () => void;
+}
+
+const Before = ({ words, label, busy, onDo }: BeforeProps) => (
+  <View className="items-start gap-2" aria-live="polite">
+    <Body>{words}</Body>
+    <Button weight="main" label={label} disabled={busy} onPress={onDo} />
+  </View>
+);

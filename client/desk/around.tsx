@@ -24,17 +24,25 @@ export function RotaWeek() {
   ));
 }
 
+/** So many of them are listed. */
+const SHOWN = 50;
+
 /** What goes out by itself and waits for sending to be set up. */
 export function WaitingToGo({ today }: { today: PlainDate }) {
   const [open, setOpen] = useState(false);
   const waiting = useRead(listWaiting, {}, { keepPrevious: true });
-  const { total = 0, items = [] } = waiting.data ?? {};
-  if (total === 0) return null;
+  const { total = 0, items = [], heldTotal = 0, held = [] } = waiting.data ?? {};
+  if (total + heldTotal === 0) return null;
   return (
     <View className="gap-1 pt-2">
-      <Soft>
-        {`${plural(total, 'message is', 'messages are')} ready to go out by themselves and wait until sending is set up.`}
-      </Soft>
+      {total > 0 ? (
+        <Soft>
+          {`${plural(total, 'message is', 'messages are')} ready to go out by themselves and wait until sending is set up.`}
+        </Soft>
+      ) : null}
+      {heldTotal > 0 ? (
+        <Soft>{`${plural(heldTotal, 'message is', 'messages are')} held back: a no, or a yes that is missing.`}</Soft>
+      ) : null}
       <Button
         weight="quiet"
         className="self-start"
@@ -43,13 +51,13 @@ export function WaitingToGo({ today }: { today: PlainDate }) {
         onPress={() => setOpen(!open)}
       />
       {open
-        ? items
-            .slice(0, 50)
-            .map((item) => (
-              <Body key={item.key}>
-                {`${item.name}: ${KIND_WORDS[item.kind].noun} of ${item.cadence}, ${shortDate(item.on, today)}`}
+        ? [...items, ...held].slice(0, SHOWN).map((item) => (
+            <Linked key={item.key} href={`/people/${item.personId}`}>
+              <Body>
+                {`${item.name}: ${KIND_WORDS[item.kind].noun} of ${item.cadence}, ${shortDate(item.on, today)}${'why' in item ? `. ${item.why}` : ''}`}
               </Body>
-            ))
+            </Linked>
+          ))
         : null}
     </View>
   );

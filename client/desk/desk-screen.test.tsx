@@ -30,7 +30,7 @@ const prepared = (change: Partial<typeof DESK> = {}) =>
     .answer(listPeople, { total: 12, near: false, rows: [] })
     .answer(listCadences, { cadences: [] })
     .answer(listRotas, { rotas: [] })
-    .answer(listWaiting, { total: 0, items: [] });
+    .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] });
 
 const MADE = {
   touchId: sample.id(50),
@@ -107,6 +107,8 @@ test('the letters of the week and what waits to go out stand with it', async () 
     })
     .answer(listWaiting, {
       total: 1,
+      heldTotal: 0,
+      held: [],
       items: [
         {
           key: 'w',

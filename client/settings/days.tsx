@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { useWriteForm, type WriteForm } from '@/client/api';
-import { Chip, Heading, NumberField, SaveBar, TextField, useField } from '@/client/ui';
+import { Chip, Heading, NumberField, SaveBar, TextField, useField, SwitchField } from '@/client/ui';
 import { saveSettings, type Settings } from '@/contract/settings';
 import type { PlainDate } from '@/core/time';
 
@@ -28,6 +28,7 @@ const toBody = (form: DaysForm): Partial<Settings> => ({
   capacity: form.capacity,
   minDistanceDays: form.minDistanceDays,
   minutesPerDay: form.minutesPerDay,
+  autoNeedsYes: form.autoNeedsYes,
   workingDays: form.workingDays,
   daysOff: daysOffOf(form) as Settings['daysOff'],
 });
@@ -59,6 +60,7 @@ export function Days({ settings, today }: { settings: Settings; today: PlainDate
           unit="days"
         />
       </View>
+      <SwitchField of={form} name="autoNeedsYes" label="What goes by itself waits for a yes" />
       <WorkingDays form={form} />
       <TimeOff form={form} today={today} />
       <SaveBar form={form} weight="main" label="Save my days" />

@@ -143,3 +143,19 @@ export function addressWords(a: Address): string {
 /** Whether an address says anything at all. */
 export const isAddress = (a: Address): boolean =>
   [a.line, a.city, a.region, a.postalCode, a.country, a.place].some(Boolean) || a.lat !== null;
+
+/**
+ * Why nothing may go out to somebody by itself; null when it may. A no is never overridden; whether
+ * somebody who was not asked may be written to is the owner's choice.
+ */
+export function heldBack(
+  consent: Consents,
+  channel: Channel | null,
+  needsYes: boolean,
+): string | null {
+  if (channel === null) return null;
+  const answer = consent[channel]?.answer;
+  const what = CHANNEL_WORDS[channel].toLowerCase();
+  if (answer === 'no') return `They said no to ${what}.`;
+  return needsYes && answer !== 'yes' ? `Not asked about ${what} yet.` : null;
+}

@@ -2,12 +2,15 @@ import { type Beat } from '@/contract/cadences';
 import { enrol, listEnrolments, listWaiting, previewEnrolment } from '@/contract/enrolments';
 import { getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/history';
+import { saveSettings } from '@/contract/settings';
 import { getDesk, logTouch } from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
 
 const TODAY = plainDate('2026-11-23');
+
+const YES = { email: { answer: 'yes' as const, on: '2026-11-01', cameFrom: 'the fair' } };
 
 let api: TestApi;
 beforeEach(async () => {
@@ -97,7 +100,7 @@ describe('what a new day does', () => {
   });
 
   test('what goes out by itself waits for sending, asks for no hand, and lets the cadence end', async () => {
-    const ana = await person('Ana', { email: 'ana@example.com' });
+    const ana = await person('Ana', { email: 'ana@example.com', consent: YES });
     const id = await on.build(
       [beat(0), beat(2, 'email', 'Hello {{ first_name }}', { way: 'auto' })],
       {
@@ -117,7 +120,7 @@ describe('what a new day does', () => {
   });
 
   test('what goes by itself on the first day goes with the next round, whatever was made by hand', async () => {
-    const ana = await person('Ana', { email: 'ana@example.com' });
+    const ana = await person('Ana', { email: 'ana@example.com', consent: YES });
     const id = await on.build([beat(0), beat(0, 'email', 'Hello', { way: 'auto' })], {
       rounds: 1,
       gapDays: 0,
@@ -130,8 +133,29 @@ describe('what a new day does', () => {
     expect((await enrolments(ana))[0]!.state).toBe('finished');
   });
 
+  test('what goes by itself keeps to a no, and to a yes that is missing as the owner chose', async () => {
+    const answers = [
+      ['Ana', YES],
+      ['Bo', { email: { ...YES.email, answer: 'no' as const } }],
+      ['Cy', {}],
+    ] as const;
+    const ids = [];
+    for (const [name, consent] of answers)
+      ids.push(await person(name, { email: `${name}@example.com`, consent }));
+    await on.enrol(await on.build([beat(0, 'email', 'Hello', { way: 'auto' })]), ids, TODAY);
+    await forward(1);
+    const out = async () => {
+      const { items, held } = await api.call(listWaiting);
+      return [items.map(({ name }) => name), held.map(({ name, why }) => `${name}: ${why}`)];
+    };
+    const no = 'Bo: They said no to e-mail.';
+    expect(await out()).toEqual([['Ana'], [no, 'Cy: Not asked about e-mail yet.']]);
+    await api.call(saveSettings, { body: { autoNeedsYes: false } });
+    expect(await out()).toEqual([['Ana', 'Cy'], [no]]);
+  });
+
   test('what could not go out for more than a week is not sent late, and the story says so', async () => {
-    const ana = await person('Ana', { email: 'ana@example.com' });
+    const ana = await person('Ana', { email: 'ana@example.com', consent: YES });
     const mail = (day: number) => beat(day, 'email', 'Hello', { way: 'auto' });
     await on.enrol(await on.build([mail(1), mail(12)]), [ana], TODAY);
     await forward(15);

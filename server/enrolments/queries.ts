@@ -169,7 +169,8 @@ export async function carryOn(sql: Sql, ids: readonly string[], today: string): 
   );
 }
 
-export const waitingMarks = (sql: Sql, limit: number) =>
+/** What goes by itself and has come due, with what each person said to it. */
+export const waitingMarks = (sql: Sql) =>
   sql.query<{
     id: string;
     person_id: string;
@@ -177,15 +178,14 @@ export const waitingMarks = (sql: Sql, limit: number) =>
     planned_on: string;
     cadence: string;
     cadence_id: string;
-    total: number;
+    consent: Consents;
   }>(
     `select m.id, m.person_id, p.name, m.planned_on, c.name as cadence, c.id as cadence_id,
-       count(*) over ()::int as total
+       p.consent
      from item_mark m join person p on p.id = m.person_id join enrolment e on e.id = m.enrolment_id
      join cadence c on c.id = e.cadence_id
      where m.fate = 'waiting' and p.archived_on is null and p.deleted_on is null
-     order by m.planned_on, m.id limit $1::int`,
-    [limit],
+     order by m.planned_on, m.id`,
   );
 
 export const finishEnrolment = (sql: Sql, id: string, on: string) =>

@@ -1,7 +1,8 @@
 import { isCalendar } from '@/core/cadences';
 import { beatOf, readBeatKey } from '@/core/enrolments';
 import { plainDate, plural, toPlainDate } from '@/core/time';
-import type { TouchKind } from '@/core/touches';
+import { heldBack } from '@/core/people';
+import { channelOf, type TouchKind } from '@/core/touches';
 
 import { act } from '../act';
 import type { Context } from '../context';
@@ -100,23 +101,30 @@ export async function peopleOn(
 
 const WAITING_SHOWN = 200;
 
-/** What goes out by itself and has come due, until sending is set up. */
+/** What goes out by itself and has come due: ready until sending is set up, or held back and why. */
 export async function waiting(ctx: Context) {
-  const cadences = cadencesIn(await sphereNow(ctx));
-  const rows = await queries.waitingMarks(ctx.db, WAITING_SHOWN);
+  const sphere = await sphereNow(ctx);
+  const cadences = cadencesIn(sphere);
+  const items = (await queries.waitingMarks(ctx.db)).map((row) => {
+    const { beatId } = readBeatKey(row.id);
+    const beat = cadences.get(row.cadence_id)?.beats.find(({ id }) => id === beatId);
+    const kind = beat?.kind ?? ('other' as const);
+    return {
+      key: row.id,
+      personId: row.person_id,
+      name: row.name,
+      kind,
+      on: plainDate(row.planned_on),
+      cadence: row.cadence,
+      why: heldBack(row.consent, channelOf(kind), sphere.settings.autoNeedsYes),
+    };
+  });
+  const ready = items.filter(({ why }) => why === null);
+  const held = items.flatMap(({ why, ...item }) => (why === null ? [] : [{ ...item, why }]));
   return {
-    total: rows[0]?.total ?? 0,
-    items: rows.map((row) => {
-      const { beatId } = readBeatKey(row.id);
-      const beat = cadences.get(row.cadence_id)?.beats.find(({ id }) => id === beatId);
-      return {
-        key: row.id,
-        personId: row.person_id,
-        name: row.name,
-        kind: beat?.kind ?? ('other' as const),
-        on: plainDate(row.planned_on),
-        cadence: row.cadence,
-      };
-    }),
+    total: ready.length,
+    items: ready.slice(0, WAITING_SHOWN),
+    heldTotal: held.length,
+    held: held.slice(0, WAITING_SHOWN),
   };
 }

@@ -18,7 +18,7 @@ const FATE_WORDS = {
   missed: (what: string) =>
     `Not sent by itself: ${what}. Its day had passed when Pen Pal was opened again.`,
   waiting: (what: string) =>
-    `Ready to go out by itself: ${what}. It waits for sending to be set up.`,
+    `Due to go out by itself: ${what}. It waits for sending to be set up, or for a yes.`,
 };
 
 /** Planned touches that were left out, with the cadence they came from. */

@@ -14,6 +14,7 @@ interface SettingsRow {
   grace_days: number;
   minutes_per_day: number | null;
   kinds: Settings['kinds'];
+  auto_needs_yes: boolean;
   leap_day: Settings['leapDay'];
   country: string;
   region: string;
@@ -26,7 +27,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, leap_day, country, region, holidays_worked, currency, locale,
+       minutes_per_day, kinds, auto_needs_yes, leap_day, country, region, holidays_worked, currency, locale,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -39,6 +40,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     graceDays: row.grace_days,
     minutesPerDay: row.minutes_per_day,
     kinds: row.kinds,
+    autoNeedsYes: row.auto_needs_yes,
     leapDay: row.leap_day,
     country: row.country,
     region: row.region,
@@ -53,7 +55,8 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
     `update settings set owner_name = $1, time_zone = $2, capacity = $3::int, working_days = $4::int[],
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
        minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
-       country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15`,
+       country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
+       auto_needs_yes = $16`,
     [
       s.ownerName,
       s.timeZone,
@@ -70,6 +73,7 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
       s.holidaysWorked,
       s.currency,
       s.locale,
+      s.autoNeedsYes,
     ],
   );
 

@@ -17,3 +17,6 @@ insert into change (action_id, table_name, op, row_id, after)
 drop table told;
 alter table touch drop column note;
 update change set before = before - 'note', after = after - 'note' where table_name = 'touch';
+
+-- Whether what goes by itself waits for a yes, or only keeps to a no.
+alter table settings add column auto_needs_yes boolean not null default true;
