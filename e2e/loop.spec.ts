@@ -69,7 +69,8 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(
     page.getByText('Next: social word, Wednesday').or(page.getByText(/Next: .*December 23/)),
   ).toBeVisible();
-  await expect(page.getByText('Call, reached. Kitchen is done')).toBeVisible();
+  await expect(page.getByText('Call, reached.', { exact: true })).toBeVisible();
+  await expect(page.getByText('Kitchen is done', { exact: true })).toBeVisible();
 
   await page.getByRole('link', { name: 'Desk', exact: true }).click();
   await page.getByRole('button', { name: 'Undo Rosa Lind' }).click();

@@ -228,7 +228,7 @@ test.each([
     'over, because the last touch counts half',
     promised(180, -59),
     [leftWord(149)],
-    'You last left word 149 days ago, which counts half; you promised every 180.',
+    'You last left word 149 days ago; that keeps half of the 180 days you promised, so it ran out September 25.',
   ],
   [
     'an earlier conversation keeps it longer than the last word',
@@ -240,7 +240,7 @@ test.each([
     'half a touch that came later keeps it longer',
     promised(180, 50),
     [leftWord(40), spoke(150)],
-    'You last left word 40 days ago, which counts half; you promised every 180.',
+    'You last left word 40 days ago; that keeps half of the 180 days you promised, so it runs out January 12, 2027.',
   ],
   [
     'nothing promised',

@@ -5,6 +5,7 @@ import {
   sentenceCase,
   spokenDate,
   toDayNumber,
+  toPlainDate,
   type PlainDate,
 } from '@/core/time';
 
@@ -63,8 +64,11 @@ export function longestKept(
 const SHARES: Record<number, string> = { 0.25: 'a quarter', 0.5: 'half', 0.75: 'three quarters' };
 
 /** What a touch that keeps only a share of the promise counts: ", which counts half"; else nothing. */
-export const countsWords = ({ hold }: Pick<LastMade, 'hold'>): string =>
-  hold >= 1 ? '' : `, which counts ${SHARES[hold] ?? `${Math.round(hold * 100)} of a hundred`}`;
+export const countsWords = (made: Pick<LastMade, 'hold'>): string =>
+  made.hold >= 1 ? '' : `, which counts ${shareOf(made)}`;
+
+const shareOf = ({ hold }: Pick<LastMade, 'hold'>): string =>
+  SHARES[hold] ?? `${Math.round(hold * 100)} of a hundred parts`;
 
 /**
  * One plain sentence on where things stand: "You last spoke 62 days ago; you promised every 60." When
@@ -86,8 +90,11 @@ export function standingSentence(
   if (!last) return `Here since ${spokenDate(addedOn, today)}, not touched yet; ${promise}.`;
   const did = `You ${lastDeed(last)} ${daysAgo(last.on, today)}`;
   if (standing.kind !== 'promised' || !kept) return `${did}; ${promise}.`;
-  if (kept.on === last.on) return `${did}${countsWords(last)}; ${promise}.`;
+  if (kept.on === last.on && last.hold >= 1) return `${did}; ${promise}.`;
+  const { promiseDays, due, slack } = standing;
+  if (kept.on === last.on)
+    return `${did}; that keeps ${shareOf(last)} of the ${promiseDays} days you promised, so it ${slack < 0 ? 'ran' : 'runs'} out ${spokenDate(toPlainDate(due), today)}.`;
   const counts = countsWords(kept);
   const other = `the ${KIND_WORDS[kept.kind].noun} ${daysAgo(kept.on, today)}${counts && `${counts},`}`;
-  return `${did}; ${other} keeps the promise of ${plural(standing.promiseDays, 'day')}.`;
+  return `${did}; ${other} keeps the promise of ${plural(promiseDays, 'day')}.`;
 }
