@@ -14,7 +14,7 @@ import {
   stopEnrolments,
 } from '@/contract/enrolments';
 import { undoAction } from '@/contract/history';
-import { listPeople } from '@/contract/people';
+import { getPerson, listPeople } from '@/contract/people';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
@@ -219,4 +219,15 @@ test('people are found by the state of their enrolment, and since when', async (
   expect(await found('cadencePausedOn', 'on', ['2026-11-25'])).toEqual(['Bo']);
   expect(await found('cadenceStoppedOn', 'before', ['2026-11-25'])).toEqual([]);
   expect(await found('cadenceRunningOn', 'inLast', [5])).toEqual(['Ana']);
+});
+
+test('a cadence that never began has no beginning in the story', async () => {
+  const ana = await person('Ana');
+  const id = await on.build([beat(0)]);
+  await on.enrol(id, [ana], plainDate('2026-12-01'));
+  const [enrolment] = await enrolments(ana);
+  await api.call(stopEnrolments, { body: { ids: [enrolment!.id], reason: 'moved' } });
+  const { events, planned: next } = await api.call(getPerson, { params: { id: ana } });
+  expect(events.map(({ words }) => words)).toEqual(['Taken off Quarterly before it began: moved.']);
+  expect(next).toEqual([]);
 });
