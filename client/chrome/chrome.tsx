@@ -27,14 +27,15 @@ export function Chrome({ children }: { children: ReactNode }) {
         <View role="main" className="min-h-0 flex-1">
           <Opening at={path}>{children}</Opening>
         </View>
-        {screenShown ? <Tellers /> : null}
+        {screenShown ? <Foot /> : null}
       </View>
       {keys ? <KeyList onClose={() => setKeys(false)} /> : null}
     </View>
   );
 }
 
-const Tellers = () => (
+/** What tells of work under way, of what was done, and of the demo's day. */
+const Foot = () => (
   <>
     <WorkBar />
     <NoticeBar />

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useWriteForm, type WriteForm } from '@/client/api';
@@ -65,8 +66,6 @@ function toBody(log: Log, { personId, itemKey, free, today }: Props): LogTouch {
 /** How it went, in one tap; a note and a follow-up go in with it. */
 export function LogForm(props: Props) {
   const { personId, kind: planned, today, onDone, free = false } = props;
-  const [kind, setKind] = useState(planned);
-  const [otherwise, setOtherwise] = useState(false);
   const form = useWriteForm(logTouch, {
     values: {
       kind: planned,
@@ -81,27 +80,25 @@ export function LogForm(props: Props) {
     onSaved: onDone,
     keepAs: `log ${personId}`,
   });
+  const kind = useWatch({ control: form.control, name: 'kind' });
+  const { begun } = form;
+  // What was typed before may tell of another way or day already.
+  const [otherwise, setOtherwise] = useState(free || begun.kind !== planned || begun.on !== today);
   const save = (outcome: LogTouch['outcome']) => {
     form.set('outcome', outcome);
     form.submit();
   };
   return (
     <View className={`gap-3 ${free ? '' : 'border-t border-line pt-3'}`}>
-      {free || otherwise ? (
+      {otherwise ? (
         <View className="flex-row flex-wrap gap-3">
-          <SelectField
-            of={form}
-            name="kind"
-            label="What it was"
-            options={KIND_OPTIONS}
-            onChoose={setKind}
-          />
+          <SelectField of={form} name="kind" label="What it was" options={KIND_OPTIONS} />
           <DayField of={form} name="on" label="When" lean="back" max={today} />
         </View>
       ) : null}
       <TextField of={form} name="note" label="Note" multiline />
       <More form={form} today={today} />
-      {free || otherwise ? null : (
+      {otherwise ? null : (
         <Button
           weight="quiet"
           className="-ml-2 self-start"

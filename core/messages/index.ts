@@ -15,14 +15,22 @@ const SUBJECT_LENGTH = 60;
 /** Percent-encoded; line breaks as RFC 6068, section 5, wants them. */
 const encoded = (text: string): string => encodeURIComponent(text.replace(/\r?\n/g, '\r\n'));
 
-const digits = (phone: string): string => phone.replace(/[^\d+*#,;]/g, '');
+const EXTENSION = /(?:ext\.?|x)\s*(\d+)\s*$/i;
+
+const digits = (phone: string): string => phone.replace(EXTENSION, '').replace(/[^\d+*#]/g, '');
+
+/** With its extension, as RFC 3966, section 3, writes it. */
+function dialled(phone: string): string {
+  const [, extension] = EXTENSION.exec(phone) ?? [];
+  return digits(phone) + (extension ? `;ext=${extension}` : '');
+}
 
 /**
  * The address that opens the program for a call, a text or an e-mail, with the words in it; null
  * where nothing can be opened. tel: after RFC 3966, sms: after RFC 5724, mailto: after RFC 6068.
  */
 export function linkToWrite({ kind, phone, email, subject, words }: ToWrite): string | null {
-  if (kind === 'call') return phone ? `tel:${digits(phone)}` : null;
+  if (kind === 'call') return phone ? `tel:${dialled(phone)}` : null;
   if (kind === 'text')
     return phone ? `sms:${digits(phone)}${words ? `?body=${encoded(words)}` : ''}` : null;
   if (kind !== 'email' || !email) return null;

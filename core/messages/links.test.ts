@@ -4,6 +4,11 @@ const ana = { phone: '+1 (541) 555-0142', email: 'ana@example.com', subject: '',
 
 test.each([
   ['a call', { ...ana, kind: 'call' as const }, 'tel:+15415550142'],
+  [
+    'a call with an extension',
+    { ...ana, kind: 'call' as const, phone: '(541) 555-0142 ext. 12' },
+    'tel:5415550142;ext=12',
+  ],
   ['a text', { ...ana, kind: 'text' as const }, 'sms:+15415550142'],
   // RFC 5724, section 2.2: the body is percent-encoded UTF-8.
   [

@@ -40,7 +40,7 @@ export function weeklyLoad(result: Plan, options: PlanOptions): WeekLoad[] {
 }
 
 /** What finds no day in the days planned: let go because it became needless, or still waiting. */
-export const withoutDay = ({ letGo, unplaced }: Plan): LetGo[] => [
+export const withoutDay = ({ letGo, unplaced }: Pick<Plan, 'letGo' | 'unplaced'>): LetGo[] => [
   ...letGo,
   ...unplaced.map((item) => ({ item })),
 ];

@@ -37,13 +37,13 @@ class Demand {
   }
 }
 
-/** Whose demand is looked at: of everything, or only of what goes before the rest. */
-export type Of = 'all' | 'firm';
+/** What demand is looked at: of everything, or only of what goes before the rest. */
+type DemandOf = 'all' | 'firm';
 
 /** One thing that a day has only so much of (touches, minutes, calls), and what asks for it. */
 class Gauge {
   readonly left: Float64Array;
-  readonly demand: Record<Of, Demand>;
+  readonly demand: Record<DemandOf, Demand>;
 
   constructor(
     days: number,
@@ -120,7 +120,7 @@ export class Gauges {
   }
 
   /** The kinds of which more must be done on the day than is wanted on it; null for none. */
-  pressedKinds(at: number, of: Of = 'all'): ((kind: TouchKind) => boolean) | null {
+  pressedKinds(at: number, of: DemandOf = 'all'): ((kind: TouchKind) => boolean) | null {
     const pressed = this.all.filter(({ demand }) => demand[of].isPressed(at));
     if (pressed.length === 0) return null;
     return (kind) => pressed.some(({ size }) => size[kind] > 0);

@@ -136,6 +136,17 @@ describe('no crowding', () => {
     ]);
   });
 
+  test('of three that collide each keeps the distance from the one before', () => {
+    const one = (kind: TouchKind) => enrolmentsIn(on(`ana${kind}`, [beat(0, { kind })]));
+    const ana = withEnrolments(person('ana'), [...one('social'), ...one('text'), ...one('call')]);
+    const { touches } = plan([ana], options({ days: 14 }));
+    expect(touches.map(({ item, day }) => [item.kind, day - today])).toEqual([
+      ['call', 0],
+      ['text', 3],
+      ['social', 7],
+    ]);
+  });
+
   test('one that finds no day before the next is due is let go, and says what it yielded to', () => {
     const often = on('ana', [beat(0, { kind: 'text' }), beat(2, { id: 'b2', kind: 'text' })]);
     const [call] = enrolmentsIn(on('x', [beat(0)]));

@@ -3,11 +3,11 @@ import {
   leastCapacity,
   overdueNow,
   weeklyLoad,
-  withoutDay,
   type Breach,
   type LeastCapacity,
   type WeekLoad,
 } from './ahead';
+import type { PlanItem } from './items';
 import { plan } from './plan';
 import type { LetGo, PlanOptions, PlanPerson } from './types';
 
@@ -19,8 +19,8 @@ export interface Outlook {
   overdue: Breach[];
   /** Beats let go because they found no day in time. */
   letGo: LetGo[];
-  /** Those, and what still waits when the days planned are over. */
-  noDay: LetGo[];
+  /** What still waits when the days planned are over. */
+  unplaced: PlanItem[];
   /** Null where it was not asked for. */
   least: LeastCapacity | null;
 }
@@ -52,7 +52,7 @@ export function outlook(
     slips: firstSlips(result),
     overdue: overdueNow(result, people),
     letGo: result.letGo,
-    noDay: withoutDay(result),
+    unplaced: result.unplaced,
     least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }

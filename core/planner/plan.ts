@@ -289,16 +289,18 @@ class Planner {
   /** The other one first, on the same day if that can be; then this one keeps its distance from it. */
   private yieldTo(other: Entry, entry: Entry, day: DayNumber): boolean {
     const open = other.item.earliest <= day && this.gauges.fits(other.item.kind, this.index(day));
-    if (open) {
-      if (!this.tryPlace(other, day)) {
-        this.place(entry, day);
-        return true;
-      }
-      // It keeps its turn, and the distance from the one that went before it.
+    if (!open) return this.wait(entry, Math.max(other.item.earliest, day + 1));
+    const placed = this.tryPlace(other, day);
+    // The other one may have made room for a third, which was placed: the distance is from that one.
+    const near = this.tooNear(entry, day);
+    if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
+    if (placed) {
+      // It keeps its turn.
       this.ready.push(entry);
       return false;
     }
-    return this.wait(entry, Math.max(other.item.earliest, day + 1));
+    this.place(entry, day);
+    return true;
   }
 
   /** Comes back on a later day, unless it is needless by then. */

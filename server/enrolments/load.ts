@@ -20,7 +20,7 @@ export async function compareLoad(
   const after = await ctx.threads.run('outlook', { people: then, options: plain, search: false });
   const keyOf = ({ item }: LetGo) => item.key;
   const without = new Set(withoutDay(plan).map(keyOf));
-  const noDay = after.noDay.filter((one) => !without.has(keyOf(one)));
+  const noDay = withoutDay(after).filter((one) => !without.has(keyOf(one)));
   const broken = firstSlips(plan);
   const breaking = new Set(broken.map(({ personId }) => personId));
   return {

@@ -34,7 +34,8 @@ export function plannedReason(
     // A keeper later in the plan keeps a promise that earlier touches renew: its own nominal day.
     due: item.source === KEEPER ? item.nominal : person.due,
     last,
-    ...(kept ? { kept } : {}),
+    // What a later one keeps, earlier touches of the plan will have renewed.
+    ...(kept && item.nominal === person.due ? { kept } : {}),
     homeName:
       yieldsTo && yieldsTo.personId !== item.personId
         ? (sphere.names.get(yieldsTo.personId) ?? null)
