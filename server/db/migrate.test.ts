@@ -1,3 +1,5 @@
+import { fold } from '@/core/people';
+
 import { changedSince, revert, runsOf } from '../act/changes';
 import type { Db } from './db';
 import { newId } from './ids';
@@ -63,7 +65,7 @@ test('data of the program before keeps its history, which can still be undone, a
     );
     await tx.query(
       `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, note)
-       values ($1, $2, '2026-11-20', now(), 'call', 'reached', 1, 'New boat #sailing')`,
+       values ($1, $2, '2026-11-20', now(), 'call', 'reached', 1, 'Café Åse, new boat #sailing')`,
       [newId(), person],
     );
   });
@@ -86,8 +88,15 @@ test('data of the program before keeps its history, which can still be undone, a
     },
   ]);
   expect(await old.query('select name from person')).toEqual([{ name: 'Anna' }]);
-  expect(await old.query('select on_day, body, tags from note order by on_day')).toMatchObject([
-    { on_day: '2026-11-20', body: 'New boat #sailing', tags: ['sailing'] },
+  expect(
+    await old.query('select on_day, body, tags, search_text from note order by on_day'),
+  ).toMatchObject([
+    {
+      on_day: '2026-11-20',
+      body: 'Café Åse, new boat #sailing',
+      tags: ['sailing'],
+      search_text: fold('Café Åse, new boat #sailing'),
+    },
     { on_day: '2026-11-23', body: 'x' },
   ]);
   for (const run of await runsOf(old, action)) {

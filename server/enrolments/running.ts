@@ -1,5 +1,5 @@
 import { isCalendar } from '@/core/cadences';
-import { beatOf, readBeatKey } from '@/core/enrolments';
+import { beatOf } from '@/core/enrolments';
 import { plainDate, plural, toPlainDate } from '@/core/time';
 import { heldBack } from '@/core/people';
 import { channelOf, type TouchKind } from '@/core/touches';
@@ -9,7 +9,7 @@ import type { Context } from '../context';
 import { conflict, invalid } from '../api';
 import { findOrRefuseCadence } from '../cadences';
 import { sphereNow } from '../planner';
-import { cadencesIn } from './beats';
+import { readSettings } from '../settings';
 import * as queries from './queries';
 
 type Open = Awaited<ReturnType<typeof queries.openEnrolments>>;
@@ -103,28 +103,24 @@ const WAITING_SHOWN = 200;
 
 /** What goes out by itself and has come due: ready until sending is set up, or held back and why. */
 export async function waiting(ctx: Context) {
-  const sphere = await sphereNow(ctx);
-  const cadences = cadencesIn(sphere);
-  const items = (await queries.waitingMarks(ctx.db)).map((row) => {
-    const { beatId } = readBeatKey(row.id);
-    const beat = cadences.get(row.cadence_id)?.beats.find(({ id }) => id === beatId);
-    const kind = beat?.kind ?? ('other' as const);
-    return {
-      key: row.id,
-      personId: row.person_id,
-      name: row.name,
-      kind,
-      on: plainDate(row.planned_on),
-      cadence: row.cadence,
-      why: heldBack(row.consent, channelOf(kind), sphere.settings.autoNeedsYes),
-    };
+  const { autoNeedsYes } = await readSettings(ctx.db);
+  const rows = await queries.waitingMarks(ctx.db, autoNeedsYes, WAITING_SHOWN);
+  const [ready, held] = [false, true].map((is) => rows.filter((row) => row.held === is));
+  const item = (row: (typeof rows)[number]) => ({
+    key: row.id,
+    personId: row.person_id,
+    name: row.name,
+    kind: row.kind,
+    on: plainDate(row.planned_on),
+    cadence: row.cadence,
   });
-  const ready = items.filter(({ why }) => why === null);
-  const held = items.flatMap(({ why, ...item }) => (why === null ? [] : [{ ...item, why }]));
   return {
-    total: ready.length,
-    items: ready.slice(0, WAITING_SHOWN),
-    heldTotal: held.length,
-    held: held.slice(0, WAITING_SHOWN),
+    total: ready![0]?.total ?? 0,
+    items: ready!.map(item),
+    heldTotal: held![0]?.total ?? 0,
+    held: held!.map((row) => ({
+      ...item(row),
+      why: heldBack(row.consent, channelOf(row.kind), autoNeedsYes) ?? '',
+    })),
   };
 }

@@ -6,7 +6,10 @@ alter table item_mark add column why text;
 create temporary table told as
   select id as touch_id, gen_random_uuid() as note_id from touch where note <> '';
 insert into note (id, person_id, on_day, body, search_text, tags)
-  select note_id, person_id, on_day, note, lower(note),
+  select note_id, person_id, on_day, note,
+    -- As core's fold, for Latin letters (server/people/folded.ts): words are searched for folded.
+    translate(lower(note), 'àáâãäåçèéêëìíîïðñòóôõöøùúûüýÿāăąćĉċčďēĕėęěĝğġģĥĩīĭįĵķĺļľłńņňōŏőŕŗřśŝşšţťũūŭůűųŵŷźżž',
+      'aaaaaaceeeeiiiidnoooooouuuuyyaaaccccdeeeeegggghiiiijkllllnnnooorrrssssttuuuuuuwyzzz'),
     array(select distinct found[1] from regexp_matches(note, '#([[:alnum:]_-]+)', 'g') as found)
   from told join touch on id = touch_id;
 -- Undoing what logged the touch takes the note away as well.
