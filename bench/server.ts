@@ -24,7 +24,7 @@ const DESK_SQL = `
     from touch t join person p on p.id = t.person_id join circle c on c.id = p.circle_id
     where t.hold > 0 group by 1)
   select p.id, p.name, p.phone, d.due_on,
-    (select note from touch t where t.person_id = p.id and note <> '' order by on_day desc limit 1) as note
+    (select body from note n where n.person_id = p.id order by on_day desc limit 1) as note
   from due d join person p on p.id = d.person_id order by d.due_on limit 10`;
 
 async function withSphere<T>(

@@ -51,6 +51,13 @@ test('a text opens with its words, which can be changed first', async () => {
   );
 });
 
+test('words with a field that is not known never go out with their braces', async () => {
+  const { user } = show({ kind: 'text', words: 'Thinking of you in {{ place }}.' });
+  expect(screen.getByText(/^A field of the words is not known/)).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Text Teodora Vance' }));
+  expect(Linking.openURL).toHaveBeenCalledWith('sms:5415550142');
+});
+
 test('an e-mail opens with a subject and its words', async () => {
   const { user } = show({
     kind: 'email',

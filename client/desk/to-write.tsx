@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
 
-import { Button, Field, Words } from '@/client/ui';
+import { Body, Button, Field, Words } from '@/client/ui';
 import type { DeskItem } from '@/contract/touches';
 import { linkToWrite, subjectOf } from '@/core/messages';
 import { KIND_WORDS } from '@/core/touches';
@@ -11,7 +11,16 @@ export function useToWrite({ words, kind, phone, email }: DeskItem) {
   const [written, setWritten] = useState<string | null>(null);
   const [subject, setSubject] = useState<string | null>(null);
   const now = { words: written ?? words, subject: subject ?? subjectOf(words) };
-  return { ...now, setWritten, setSubject, link: linkToWrite({ kind, phone, email, ...now }) };
+  // A field that could not be filled in is nothing to send: the words stay behind until changed.
+  const unfilled = /\{\{|\}\}/.test(now.words + now.subject);
+  const sent = unfilled ? { words: '', subject: '' } : now;
+  return {
+    ...now,
+    unfilled,
+    setWritten,
+    setSubject,
+    link: linkToWrite({ kind, phone, email, ...sent }),
+  };
 }
 
 export type ToWrite = ReturnType<typeof useToWrite>;
@@ -25,6 +34,7 @@ export function WordsToUse({ item, to }: { item: DeskItem; to: ToWrite }) {
     return (
       <View className="items-start gap-1">
         {to.words ? <Words>{to.words}</Words> : null}
+        {to.unfilled ? <Unfilled /> : null}
         <Button
           weight="quiet"
           className="-ml-2"
@@ -40,9 +50,16 @@ export function WordsToUse({ item, to }: { item: DeskItem; to: ToWrite }) {
         <Field label="Subject" value={to.subject} onChangeText={to.setSubject} />
       ) : null}
       <Field label="Words" value={to.words} onChangeText={to.setWritten} multiline />
+      {to.unfilled ? <Unfilled /> : null}
     </View>
   );
 }
+
+const Unfilled = () => (
+  <Body className="text-danger">
+    A field of the words is not known of them: they are left out until you change them.
+  </Body>
+);
 
 /** Opens the program for it, with the words in it. */
 export const OpenIt = ({

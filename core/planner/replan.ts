@@ -1,6 +1,12 @@
 import { plan } from './plan';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
+export interface Replanned {
+  plan: Plan;
+  /** The people whose touches were planned anew. */
+  ids: ReadonlySet<string>;
+}
+
 /** People who share a home are planned together: their touches keep the distance from each other. */
 export function withHomes(people: readonly PlanPerson[], ids: ReadonlySet<string>): Set<string> {
   const homes = new Set<string>();
@@ -26,7 +32,7 @@ export function replan(
   people: readonly PlanPerson[],
   changed: ReadonlySet<string>,
   options: PlanOptions,
-): Plan | null {
+): Replanned | null {
   const concerned = withHomes(people, changed);
   const ids = withHomes(people, new Set([...concerned, ...waitingForToday(before, options)]));
   const staying = <T>(all: readonly T[], idOf: (one: T) => string) =>
@@ -38,13 +44,14 @@ export function replan(
     others,
   );
   if (!isFlawless(part, concerned)) return null;
-  return {
+  const whole: Plan = {
     touches: mergeByDay(others, part.touches),
     slips: [...staying(before.slips, ({ personId }) => personId), ...part.slips],
     overdue: [...staying(before.overdue, (id) => id), ...part.overdue],
     letGo: [...staying(before.letGo, ({ item }) => item.personId), ...part.letGo],
     unplaced: [...staying(before.unplaced, ({ personId }) => personId), ...part.unplaced],
   };
+  return { plan: whole, ids };
 }
 
 /** At most so many who wait are planned again with those who changed. */

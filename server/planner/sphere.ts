@@ -9,6 +9,7 @@ import {
   type PlanOptions,
   type PlanPerson,
   type PutOffWhy,
+  type Replanned,
 } from '@/core/planner';
 import { plainDate, toDayNumber, type DayNumber, type PlainDate } from '@/core/time';
 import { holdsOf, kindSetups, ofKinds } from '@/core/touches';
@@ -168,9 +169,8 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   ];
   const names = new Map(old.names);
   for (const id of ids) names.delete(id);
-  const result =
-    (people.length > PLANNED_WHOLE ? replan(old.plan, people, ids, options) : null) ??
-    (await inTurns(planSteps(people, options)));
+  const quick = people.length > PLANNED_WHOLE ? replan(old.plan, people, ids, options) : null;
+  const result = quick?.plan ?? (await inTurns(planSteps(people, options)));
   return {
     ...old,
     people,
@@ -179,6 +179,15 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
     options,
     told,
     plan: result,
-    byPerson: byPersonOf(result),
+    byPerson: quick ? renewedByPerson(old.byPerson, quick) : byPersonOf(result),
   };
+}
+
+/** The touches by person, of which only those that were planned anew are looked up again. */
+function renewedByPerson(old: Sphere['byPerson'], { plan, ids }: Replanned): Sphere['byPerson'] {
+  const byPerson = new Map(old);
+  for (const id of ids) byPerson.delete(id);
+  const touches = plan.touches.filter(({ item }) => ids.has(item.personId));
+  for (const [id, mine] of groupBy(touches, ({ item }) => item.personId)) byPerson.set(id, mine);
+  return byPerson;
 }
