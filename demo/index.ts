@@ -37,7 +37,8 @@ export interface FillOptions {
   say: (line: string) => void;
 }
 
-/** Fills an empty Pen Pal with the demo scenario. The same seed and day give the same scenario. */
+/** Fills an empty Pen Pal with the demo scenario. The same seed and day give the same scenario, but for
+ * ties: ids are random, and of equals the plan takes the one whose id comes first. */
 export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> {
   const random = new Random(seed);
   const notes = new Notes(random);
