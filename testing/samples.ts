@@ -1,10 +1,11 @@
 import type { Beat, Cadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { PersonRow, PersonSheet } from '@/contract/people';
+import type { Outlook } from '@/contract/planner';
 import type { getSettings } from '@/contract/settings';
 import type { DeskItem } from '@/contract/touches';
 import { NOBODY } from '@/core/people';
-import { plainDate } from '@/core/time';
+import { addDays, plainDate } from '@/core/time';
 
 /** Ids by number: they only have to be told apart, and to be ids. */
 export const id = (n: number) => `01900000-0000-7000-8000-${String(n).padStart(12, '0')}`;
@@ -169,5 +170,25 @@ export const cadence = (change: Partial<Cadence> = {}): Cadence => ({
   people: 3,
   rota: false,
   feed: null,
+  ...change,
+});
+
+export const outlook = (change: Partial<Outlook> = {}): Outlook => ({
+  capacity: 8,
+  promises: 240,
+  overdue: [],
+  overdueCount: 0,
+  weeks: Array.from({ length: 13 }, (_, n) => ({
+    monday: addDays(plainDate('2026-11-23'), 7 * n),
+    asked: 10 + n,
+    keepers: 5,
+    capacity: 40,
+  })),
+  slips: [],
+  slipCount: 0,
+  letGo: 0,
+  letGoFirst: [],
+  leastCapacity: 6,
+  unkeepable: 0,
   ...change,
 });

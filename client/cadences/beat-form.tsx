@@ -52,7 +52,7 @@ export const BeatForm = (props: FormProps) => (
 );
 
 const When = ({ beat, targets, today, nth, onChange }: FormProps) => (
-  <View className="flex-row flex-wrap items-center gap-2">
+  <View className="max-w-full flex-row flex-wrap items-center gap-2">
     <Select
       label={`Kind of ${nth}`}
       hideLabel
@@ -73,7 +73,7 @@ const When = ({ beat, targets, today, nth, onChange }: FormProps) => (
 
 /** Where it goes from a day off, and by whose hand. */
 const DaysOff = ({ beat, nth, onChange }: FormProps) => (
-  <View className="flex-row flex-wrap items-center gap-2">
+  <View className="max-w-full flex-row flex-wrap items-center gap-2">
     <Soft>Off days:</Soft>
     <Select
       label={`Where ${nth} moves from a day off`}

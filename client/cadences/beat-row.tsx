@@ -33,7 +33,7 @@ export function BeatRow(props: BeatProps) {
         event.preventDefault();
         if (by < 0 ? index > 0 : !props.last) props.onMove(by);
       },
-      className: 'min-h-[44px] w-[44px] shrink-0 cursor-grab touch-none text-[18px] text-soft',
+      className: 'min-h-[44px] w-[44px] shrink-0 cursor-grab touch-none text-[1.125rem] text-soft',
     },
     '⠿',
   );

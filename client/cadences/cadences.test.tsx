@@ -12,6 +12,7 @@ import {
   type Cadence,
 } from '@/contract/cadences';
 import { listEnrolments, pauseEnrolments, stopEnrolments } from '@/contract/enrolments';
+import { PATTERNS } from '@/core/cadences';
 import { addDays } from '@/core/time';
 import { at, gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
@@ -25,11 +26,13 @@ import {
   TODAY,
   type,
   waitFor,
+  widen,
 } from '@/testing/screen';
 
 import { BuilderScreen } from './builder-screen';
 import { CadenceList } from './cadence-list';
 import { PatternsScreen } from './patterns-screen';
+import { RotaScreen } from './rota-screen';
 
 import { prepared } from '@/testing/cadence-screens';
 describe('the cadences', () => {
@@ -57,6 +60,44 @@ describe('the cadences', () => {
     fireEvent.click(screen.getAllByRole('button', { name: /^Take a copy of/ })[0]!);
     expect(gone[0]).toMatch(/^\/cadences\/new\?pattern=/);
   });
+});
+
+describe('with room', () => {
+  beforeEach(() => widen());
+
+  test('the year of the cadence in hand stands beside the list', async () => {
+    at({ shown: sample.id(41) });
+    prepared().answer(listCadences, {
+      cadences: [
+        sample.cadence(),
+        sample.cadence({ id: sample.id(41) as never, name: 'Twice a year' }),
+      ],
+    });
+    show(<CadenceList />);
+    await screen.findByRole('heading', { name: 'Twice a year' });
+    expect(screen.getByText(/Longest silence/)).toBeTruthy();
+    const first = screen.getByRole('link', { name: 'Quarterly' });
+    expect(first.getAttribute('href')).toBe(`/cadences?shown=${sample.id(40)}`);
+    await press('Open Twice a year');
+    expect(gone).toEqual([`/cadences/${sample.id(41)}`]);
+  });
+
+  test('the days and words of the open pattern stand beside the book', async () => {
+    at({ open: PATTERNS[1]!.key });
+    prepared();
+    show(<PatternsScreen />);
+    await screen.findByText(/Longest silence/);
+    const here = screen.getByRole('link', {
+      name: `Days and words of ${PATTERNS[1]!.cadence.name}`,
+    });
+    expect(here.getAttribute('aria-current')).toBe('true');
+  });
+});
+
+test('a letter rota without its cadence leads to where one is chosen', () => {
+  prepared();
+  show(<RotaScreen />);
+  expect(gone).toEqual(['/cadences']);
 });
 
 describe('building', () => {

@@ -61,7 +61,9 @@ function Sample({ data, today, onSample }: Pick<Props, 'data' | 'today' | 'onSam
           </View>
           <View className="flex-1">
             <Body>{touch.words || 'No words yet'}</Body>
-            {touch.fault ? <Fault className="text-[13px] leading-5">{touch.fault}</Fault> : null}
+            {touch.fault ? (
+              <Fault className="text-[0.8125rem] leading-5">{touch.fault}</Fault>
+            ) : null}
           </View>
         </View>
       ))}

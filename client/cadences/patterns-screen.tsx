@@ -1,38 +1,44 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Button, Card, KindMark, Lead, Page, Soft, Title, Waiting, Words } from '@/client/ui';
 import { calendarOf, type OwnersDays } from '@/client/settings';
+import { Body, Button, Card, Lead, Linked, Soft, Spread, Title, useWide } from '@/client/ui';
 import { getSettings } from '@/contract/settings';
-import { PATTERNS, rhythmWords, yearShape, type Pattern } from '@/core/cadences';
-import { shortDate, toDayNumber, toPlainDate, weekdayName } from '@/core/time';
-import { kindSetups, ofKinds } from '@/core/touches';
+import { PATTERNS, rhythmWords, type Pattern } from '@/core/cadences';
+import { toDayNumber } from '@/core/time';
 
+import { DatedPreview } from './dated-preview';
 import { DayLine } from './day-line';
-import { YearView } from './year-view';
 
 /** Ready-made cadences, each with the year it would make from today; one is copied and changed. */
 export function PatternsScreen() {
-  const settings = useRead(getSettings);
+  const wide = useWide();
+  const settings = useRead(getSettings).data;
+  const { open } = useLocalSearchParams<{ open?: string }>();
+  const shown = PATTERNS.find(({ key }) => key === open) ?? PATTERNS[0]!;
   return (
-    <Page narrow>
+    <Spread
+      onPhone="nowhere"
+      beside={settings ? <Shown key={shown.key} pattern={shown} owner={settings} /> : null}
+    >
       <Title>Pattern book</Title>
       <Body>
         Each shows the touches it would bring to somebody who starts today. Take a copy, change the
         words until they are yours, then enroll people.
       </Body>
-      <Waiting query={settings}>
-        {(owner) => (
-          <>
-            {PATTERNS.map((pattern) => (
-              <PatternCard key={pattern.key} pattern={pattern} owner={owner} />
-            ))}
-          </>
-        )}
-      </Waiting>
-    </Page>
+      {settings
+        ? PATTERNS.map((pattern) => (
+            <PatternCard
+              key={pattern.key}
+              pattern={pattern}
+              owner={settings}
+              shown={wide ? pattern === shown : null}
+            />
+          ))
+        : null}
+    </Spread>
   );
 }
 
@@ -41,59 +47,70 @@ interface Props {
   owner: OwnersDays;
 }
 
-const beatsOf = ({ key, cadence }: Pattern) =>
-  cadence.beats.map((beat, i) => ({ ...beat, wordings: [...beat.wordings], id: `${key}${i}` }));
+const cadenceOf = ({ key, cadence }: Pattern) => ({
+  ...cadence,
+  beats: cadence.beats.map((beat, i) => ({
+    ...beat,
+    wordings: [...beat.wordings],
+    id: `${key}${i}`,
+  })),
+});
 
-function PatternCard({ pattern, owner }: Props) {
+/** With room, the dated touches of the pattern that is open. */
+const Shown = ({ pattern, owner }: Props) => (
+  <>
+    <Title>{pattern.cadence.name}</Title>
+    <Soft>Somebody who starts today would hear from you like this.</Soft>
+    <DatedPreview cadence={cadenceOf(pattern)} owner={owner} />
+  </>
+);
+
+/** `shown` says whether its touches stand beside the list; null where they unfold in the card. */
+function PatternCard({ pattern, owner, shown }: Props & { shown: boolean | null }) {
   const router = useRouter();
-  const [open, setOpen] = useState(false);
-  const cadence = { ...pattern.cadence, beats: beatsOf(pattern) };
-  const start = toDayNumber(owner.today);
-  const calendar = calendarOf(owner);
-  const costs = ofKinds(kindSetups(owner.settings.kinds), ({ costMinor }) => costMinor);
-  const shape = yearShape(cadence, start, calendar, costs);
+  const cadence = cadenceOf(pattern);
   return (
-    <Card className="gap-2">
+    <Card className={`gap-2 ${shown ? 'border-l-[3px] border-l-ink' : ''}`}>
       <Lead>{cadence.name}</Lead>
       <Soft>{`${pattern.forWhom}. ${rhythmWords(cadence)}.`}</Soft>
       <Body>{pattern.about}</Body>
-      <DayLine cadence={cadence} start={start} calendar={calendar} />
-      <View className="flex-row flex-wrap gap-2">
+      <DayLine cadence={cadence} start={toDayNumber(owner.today)} calendar={calendarOf(owner)} />
+      <View className="flex-row flex-wrap items-center gap-2">
         <Button
           weight="main"
           label="Take a copy"
           spoken={`Take a copy of ${cadence.name}`}
           onPress={() => router.navigate(`/cadences/new?pattern=${pattern.key}`)}
         />
-        <Button
-          label={open ? 'Fold' : 'Days and words'}
-          spoken={`${open ? 'Fold' : 'Days and words of'} ${cadence.name}`}
-          aria-expanded={open}
-          onPress={() => setOpen(!open)}
-        />
+        {shown === null ? null : (
+          <Linked
+            href={`/cadences/patterns?open=${pattern.key}`}
+            aria-label={`Days and words of ${cadence.name}`}
+            aria-current={shown ? 'true' : undefined}
+            className="min-h-[44px] justify-center px-3"
+          >
+            <Body className="text-sea">Days and words</Body>
+          </Linked>
+        )}
       </View>
-      {open ? (
-        <View className="gap-3">
-          {shape.touches.map(({ beat, day, round }, i) => {
-            const on = toPlainDate(day);
-            return (
-              <View key={i} className="flex-row gap-3">
-                <Soft className="w-[120px] tabular-nums leading-6">
-                  {`${weekdayName(on).slice(0, 3)}, ${shortDate(on, owner.today)}`}
-                </Soft>
-                <View className="pt-1">
-                  <KindMark kind={beat.kind} />
-                </View>
-                <View className="flex-1">
-                  <Words>{beat.wordings[round % beat.wordings.length] ?? ''}</Words>
-                </View>
-              </View>
-            );
-          })}
-          <YearView shape={shape} />
-          <Soft>{cadence.advice}</Soft>
-        </View>
-      ) : null}
+      {shown === null ? <Folded cadence={cadence} owner={owner} /> : null}
     </Card>
+  );
+}
+
+/** On a phone the touches unfold in the card. */
+function Folded({ cadence, owner }: { cadence: ReturnType<typeof cadenceOf>; owner: OwnersDays }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button
+        className="self-start"
+        label={open ? 'Fold' : 'Days and words'}
+        spoken={`${open ? 'Fold' : 'Days and words of'} ${cadence.name}`}
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? <DatedPreview cadence={cadence} owner={owner} /> : null}
+    </>
   );
 }

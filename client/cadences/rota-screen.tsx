@@ -1,4 +1,4 @@
-import { useLocalSearchParams } from 'expo-router';
+import { Redirect, useLocalSearchParams } from 'expo-router';
 
 import { useRead } from '@/client/api';
 import { Page, Waiting } from '@/client/ui';
@@ -9,7 +9,12 @@ import { RotaOf } from './rota';
 
 /** The letter rota of a cadence: its weeks, their letters, and whom it calls. */
 export function RotaScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id } = useLocalSearchParams<{ id?: string }>();
+  // An address without its cadence leads to where one is chosen.
+  return id ? <RotaFor id={id} /> : <Redirect href="/cadences" />;
+}
+
+function RotaFor({ id }: { id: string }) {
   const cadence = useRead(getCadence, { params: { id } });
   const rota = useRead(getRota, { params: { id } }, { keepPrevious: true });
   return (

@@ -3,17 +3,22 @@ import { lazy } from 'react';
 import { View } from 'react-native';
 
 import { Body, Opening } from '@/client/ui';
+import { listWaiting } from '@/contract/enrolments';
 import { cancelWork, getWork } from '@/contract/history';
 import { getSettings, moveClock } from '@/contract/settings';
 import { plainDate } from '@/core/time';
 import { gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
-import { fakeServer, press, screen, show, waitFor } from '@/testing/screen';
+import { fakeServer, press, screen, show, waitFor, widen, within } from '@/testing/screen';
 
 import { Chrome } from './chrome';
+import { openOf, placesOf } from './places';
 
-const open = (demo = false) => {
+const NOTHING_OUT = { total: 0, items: [], heldTotal: 0, held: [] };
+
+const open = (demo = false, out = NOTHING_OUT) => {
   const server = fakeServer()
+    .answer(listWaiting, out)
     .answer(getSettings, { ...sample.settings(), demo })
     .answer(getWork, { work: null });
   show(
@@ -31,6 +36,41 @@ test('the places are links, and the one that is open says so', () => {
   expect(screen.getByRole('link', { name: 'People' }).getAttribute('aria-current')).toBeNull();
 });
 
+const placesNow = () =>
+  within(screen.getByRole('navigation', { name: 'Places' }))
+    .getAllByRole('link')
+    .map((link) => [link.textContent, link.getAttribute('href')].join(' '));
+
+test('a phone has few places, a wide window names every part; what goes out when there is something', async () => {
+  open(false, { ...NOTHING_OUT, heldTotal: 1 });
+  await screen.findByRole('link', { name: 'Out' });
+  expect(placesNow()).toEqual([
+    'Desk /',
+    'People /people',
+    'Plans /cadences',
+    'Out /out',
+    'More /more',
+  ]);
+  act(() => widen());
+  expect(placesNow().join()).toBe(
+    'Desk /,People /people,Cadences /cadences,Ahead /ahead,Pattern book /cadences/patterns,Out /out,More /more',
+  );
+});
+
+test.each([
+  ['/', 'Desk', null],
+  ['/people/1', 'People', null],
+  ['/people/import', 'More', 'Imports'],
+  ['/cadences/1', 'Plans', 'Cadences'],
+  ['/cadences/patterns', 'Plans', 'Pattern book'],
+  ['/ahead', 'Plans', 'Ahead'],
+  ['/tidy/phone', 'More', 'Tidy up'],
+])('%s belongs to %s, %s', (path, place, part) => {
+  const open = openOf(placesOf(false, false), path)!;
+  expect(open.label).toBe(place);
+  expect(openOf(open.parts, path)?.label ?? null).toBe(part);
+});
+
 test('keys lead about, but not while somebody is typing', () => {
   open();
   fireEvent.keyDown(document.body, { key: '/' });
@@ -43,7 +83,10 @@ test('keys lead about, but not while somebody is typing', () => {
 });
 
 test('a screen that can’t be loaded says so in the frame, and the next one opens', async () => {
-  fakeServer().answer(getSettings, sample.settings()).answer(getWork, { work: null });
+  fakeServer()
+    .answer(listWaiting, NOTHING_OUT)
+    .answer(getSettings, sample.settings())
+    .answer(getWork, { work: null });
   const Lost = lazy(() => Promise.reject(new Error('gone')));
   jest.spyOn(console, 'error').mockImplementation(() => {});
   const { rerender } = show(

@@ -27,9 +27,9 @@ export function DayMover() {
     <View
       role="complementary"
       aria-label="Demo"
-      className="flex-row items-center gap-2 border-t border-line px-[18px]"
+      className="flex-row flex-wrap items-center gap-x-2 border-t border-line px-[18px]"
     >
-      <Soft className="flex-1" numberOfLines={1}>
+      <Soft className="min-w-[9rem] flex-1" numberOfLines={1}>
         {`Demo: ${weekdayName(data.today).slice(0, 3)}, ${longDate(data.today, data.today)}`}
       </Soft>
       {STEPS.map(({ days, label }) => (

@@ -1,17 +1,71 @@
+import BookOpen from 'lucide-react-native/icons/book-open';
+import CalendarRange from 'lucide-react-native/icons/calendar-range';
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import LampDesk from 'lucide-react-native/icons/lamp-desk';
 import Metronome from 'lucide-react-native/icons/metronome';
+import Send from 'lucide-react-native/icons/send';
 import Sunrise from 'lucide-react-native/icons/sunrise';
 import Users from 'lucide-react-native/icons/users';
 
-/** The five places of the application, in the order of the bar. */
-export const PLACES = [
-  { href: '/', label: 'Desk', Icon: LampDesk },
-  { href: '/people', label: 'People', Icon: Users },
-  { href: '/cadences', label: 'Cadences', Icon: Metronome },
-  { href: '/ahead', label: 'Ahead', Icon: Sunrise },
-  { href: '/more', label: 'More', Icon: Ellipsis },
-] as const;
+/** A screen with a name of its own. */
+export interface Part {
+  href: string;
+  label: string;
+}
 
-export const isAt = (href: string, path: string): boolean =>
+/** A place of the bar, with the parts to which its quiet line leads. */
+export interface Place extends Part {
+  Icon: typeof Ellipsis;
+  parts: readonly Part[];
+}
+
+const MORE: readonly Part[] = [
+  { href: '/more', label: 'Your days' },
+  { href: '/lists', label: 'Lists, circles and fields' },
+  { href: '/kinds', label: 'Kinds of touch' },
+  { href: '/tidy', label: 'Tidy up' },
+  { href: '/people/import', label: 'Imports' },
+  { href: '/services', label: 'Services' },
+  { href: '/web-form', label: 'Web form' },
+];
+
+const DESK: Place = { href: '/', label: 'Desk', Icon: LampDesk, parts: [] };
+const PEOPLE: Place = { href: '/people', label: 'People', Icon: Users, parts: [] };
+const OUT: Place = { href: '/out', label: 'Out', Icon: Send, parts: [] };
+const LAST: Place = { href: '/more', label: 'More', Icon: Ellipsis, parts: MORE };
+
+const CADENCES: Place = { href: '/cadences', label: 'Cadences', Icon: Metronome, parts: [] };
+const AHEAD: Place = { href: '/ahead', label: 'Ahead', Icon: Sunrise, parts: [] };
+const PATTERNS: Place = {
+  href: '/cadences/patterns',
+  label: 'Pattern book',
+  Icon: BookOpen,
+  parts: [],
+};
+const PLANS: Place = {
+  href: '/cadences',
+  label: 'Plans',
+  Icon: CalendarRange,
+  parts: [CADENCES, AHEAD, PATTERNS],
+};
+
+/** The bar of a phone holds five places at most; the rail of a wide window names every part. */
+export const placesOf = (wide: boolean, somethingOut: boolean): readonly Place[] => {
+  const out = somethingOut ? [OUT] : [];
+  return wide
+    ? [DESK, PEOPLE, CADENCES, AHEAD, PATTERNS, ...out, LAST]
+    : [DESK, PEOPLE, PLANS, ...out, LAST];
+};
+
+const covers = (href: string, path: string): boolean =>
   href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`);
+
+/** The length of the address by which a place, or one of its parts, covers where we are; else 0. */
+const reach = ({ href, parts = [] }: Part & { parts?: readonly Part[] }, path: string): number =>
+  Math.max(0, ...[href, ...parts.map((p) => p.href)].map((h) => (covers(h, path) ? h.length : 0)));
+
+/** Where we are: of several that cover the path, the one that names most of it. */
+export function openOf<P extends Part>(places: readonly P[], path: string): P | null {
+  const best = Math.max(0, ...places.map((place) => reach(place, path)));
+  return best === 0 ? null : places.find((place) => reach(place, path) === best)!;
+}

@@ -13,7 +13,7 @@ beforeEach(() => {
 });
 
 const show = (change: Partial<DeskItem> = {}) =>
-  showIn(<DeskCard item={sample.deskItem(change)} today={TODAY} />);
+  showIn(<DeskCard item={sample.deskItem(change)} today={TODAY} inHand={null} />);
 
 test('says who, why, what to say and what was last written', () => {
   show();

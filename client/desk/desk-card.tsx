@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -12,21 +13,38 @@ import { OpenIt, useToWrite, WordsToUse } from './to-write';
 
 type Open = 'none' | 'log' | 'later';
 
+interface Props {
+  item: DeskItem;
+  today: PlainDate;
+  /** Whether this is the person who stands beside the list; null where nobody does. */
+  inHand: boolean | null;
+}
+
 /** One letter to write: who, why, what to say, one main action. */
-export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) {
+export function DeskCard({ item, today, inHand }: Props) {
+  const router = useRouter();
   const [open, setOpen] = useState<Open>('none');
   const to = useToWrite(item);
   const link = item.refused || item.lacks ? null : to.link;
-  const toggle = (next: Open) => setOpen(open === next ? 'none' : next);
+  const hand = `/?hand=${item.personId}`;
+  const show = (next: Open) => {
+    setOpen(next);
+    if (inHand === false && next !== 'none') router.navigate(hand as '/');
+  };
+  const toggle = (next: Open) => show(open === next ? 'none' : next);
   return (
-    <Card className="gap-2">
-      <View className="flex-row items-baseline justify-between gap-3">
-        <Linked href={`/people/${item.personId}`} className="flex-1">
+    <Card className={`gap-2 ${inHand ? 'border-l-[3px] border-l-ink' : ''}`}>
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+        <Linked
+          href={inHand === null ? `/people/${item.personId}` : hand}
+          aria-current={inHand ? 'true' : undefined}
+          className="min-w-0 shrink"
+        >
           <Lead>{item.name}</Lead>
         </Linked>
         <Standing standing={item.standing} />
       </View>
-      <Soft className="text-[15px] leading-6">{item.reason}</Soft>
+      <Soft className="text-[0.9375rem] leading-6">{item.reason}</Soft>
       {item.refused ? <Body className="text-danger">{item.refused}</Body> : null}
       {item.lacks && !item.refused ? <Body className="text-danger">{item.lacks}</Body> : null}
       {item.lacks || item.refused ? <Swap item={item} /> : null}
@@ -36,8 +54,8 @@ export function DeskCard({ item, today }: { item: DeskItem; today: PlainDate }) 
           numberOfLines={3}
         >{`${shortDate(item.lastNote.on, today)}: ${item.lastNote.body}`}</Soft>
       ) : null}
-      <View className="flex-row items-center gap-2 pt-1">
-        {link ? <OpenIt item={item} link={link} onOpen={() => setOpen('log')} /> : null}
+      <View className="flex-row flex-wrap items-center gap-2 pt-1">
+        {link ? <OpenIt item={item} link={link} onOpen={() => show('log')} /> : null}
         <Button
           label="Log"
           spoken={`Log ${item.name}`}

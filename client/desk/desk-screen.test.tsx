@@ -1,16 +1,18 @@
 import { listWaiting } from '@/contract/enrolments';
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
-import { listPeople } from '@/contract/people';
+import { getPerson, listPeople } from '@/contract/people';
 import { listCadences } from '@/contract/cadences';
 import { listRotas } from '@/contract/rota';
 import { getSettings } from '@/contract/settings';
 import { getDesk, seeDesk } from '@/contract/touches';
 import { plainDate } from '@/core/time';
+import { at, gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
-import { expectWaiting, fakeServer, press, screen, show, waitFor } from '@/testing/screen';
+import { expectWaiting, fakeServer, press, screen, show, waitFor, widen } from '@/testing/screen';
 
 import { DeskScreen } from './desk-screen';
+import { OutScreen } from './out-screen';
 
 const DESK: CallOutput<typeof getDesk> = {
   today: plainDate('2026-11-23'),
@@ -107,21 +109,55 @@ test('the letters of the week and what waits to go out stand with it', async () 
     })
     .answer(listWaiting, {
       total: 1,
-      heldTotal: 0,
+      heldTotal: 2,
       held: [],
-      items: [
-        {
-          key: 'w',
-          personId: sample.id(2),
-          name: 'Bo Birch',
-          kind: 'email',
-          cadence: 'Quarterly',
-          on: plainDate('2026-11-20'),
-        },
-      ],
+      items: [],
     });
   show(<DeskScreen />);
   await screen.findByText('This week C and V, week 3 of 13: 4 of 9 people reached.');
-  await press('Which messages');
-  expect(screen.getByText('Bo Birch: e-mail of Quarterly, Nov 20')).toBeTruthy();
+  const out = screen.getByText(
+    '1 message is ready to go out by themselves, once sending is set up; 2 held back.',
+  );
+  expect(out.closest('[href]')!.getAttribute('href')).toBe('/out');
+});
+
+test('with room, whoever’s turn it is stands beside the list, or whoever is taken in hand', async () => {
+  widen();
+  const items = [
+    sample.deskItem({ key: 'a', name: 'Ana Vance', personId: sample.id(1) as never }),
+    sample.deskItem({ key: 'b', name: 'Bo Birch', personId: sample.id(2) as never }),
+  ];
+  const server = prepared({ items }).answer(seeDesk, { seen: 2 }).answer(getPerson, sample.sheet());
+  show(<DeskScreen />);
+  await screen.findByRole('link', { name: 'Open the sheet' });
+  const asked = () => server.asked.map(({ path }) => path).filter((path) => /people\//.test(path));
+  expect(asked()).toEqual([`/api/people/${sample.id(1)}`]);
+  await press('Log Bo Birch');
+  expect(gone).toEqual([`/?hand=${sample.id(2)}`]);
+  at({ hand: sample.id(2) });
+  show(<DeskScreen />);
+  await waitFor(() => expect(asked()).toContain(`/api/people/${sample.id(2)}`));
+});
+
+test('what goes out by itself: who is held back and why, before what is ready', async () => {
+  const message = {
+    key: 'w',
+    personId: sample.id(2),
+    name: 'Bo Birch',
+    kind: 'email' as const,
+    cadence: 'Quarterly',
+    on: plainDate('2026-11-20'),
+  };
+  prepared().answer(listWaiting, {
+    total: 3,
+    items: [{ ...message, key: 'x', name: 'Wen Ito' }],
+    heldTotal: 1,
+    held: [{ ...message, why: 'They said no to e-mail.' }],
+  });
+  show(<OutScreen />);
+  await screen.findByRole('heading', { name: '4 messages: 3 ready to go, 1 held back' });
+  await screen.findByText('They said no to e-mail.');
+  expect(screen.getByRole('heading', { name: 'Held back, 1' })).toBeTruthy();
+  expect(screen.getAllByText('e-mail of Quarterly, Nov 20')).toHaveLength(2);
+  expect(screen.getByText('and 2 more')).toBeTruthy();
 });

@@ -1,15 +1,27 @@
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useLocalSearchParams } from 'expo-router';
+import { Suspense, useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { call, useRead, useWrite } from '@/client/api';
-import { Body, Button, Heading, KindMark, Page, Soft, Title, Waiting } from '@/client/ui';
+import { InHand } from '@/client/people';
+import {
+  Body,
+  Button,
+  Heading,
+  KindMark,
+  Soft,
+  Spread,
+  Title,
+  useWide,
+  Waiting,
+} from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
 import { getDesk, seeDesk, type DeskItem } from '@/contract/touches';
 import { countInWords, longDate, plural, sentenceCase, spokenDate, weekdayName } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
 
-import { RotaWeek, WaitingToGo } from './around';
+import { OutLine, RotaWeek } from './around';
 import { DeskCard } from './desk-card';
 import { NothingYet } from './nothing-yet';
 
@@ -20,9 +32,28 @@ export function DeskScreen() {
   const desk = useRead(getDesk, {}, { keepPrevious: true });
   useSeen(desk.data);
   return (
-    <Page narrow>
+    <Spread onPhone="nowhere" beside={desk.data ? <Beside desk={desk.data} /> : null}>
       <Waiting query={desk}>{(data) => <DeskOf desk={data} />}</Waiting>
-    </Page>
+    </Spread>
+  );
+}
+
+/** Whoever was taken in hand, or whose turn it is. */
+function useInHand({ items, made }: Desk) {
+  const { hand } = useLocalSearchParams<{ hand?: string }>();
+  return [...items, ...made].find(({ personId }) => personId === hand) ?? items[0] ?? made[0];
+}
+
+/** With room, the person in hand beside the list. */
+function Beside({ desk }: { desk: Desk }) {
+  const inHand = useInHand(desk);
+  // Right after the list, which is read first.
+  const after = useDeferredValue(true, false);
+  if (!after || !inHand) return null;
+  return (
+    <Suspense fallback={null}>
+      <InHand personId={inHand.personId} today={desk.today} />
+    </Suspense>
   );
 }
 
@@ -39,10 +70,12 @@ function DeskOf({ desk }: { desk: Desk }) {
   const { today, items, made } = desk;
   // What stands around it comes right after it, so that the day itself can be read sooner.
   const around = useDeferredValue(true, false);
+  const wide = useWide();
+  const inHand = useInHand(desk)?.personId ?? null;
   return (
     <>
       <View className="gap-1">
-        <View className="flex-row justify-between">
+        <View className="flex-row flex-wrap justify-between gap-x-3">
           <Soft>{`${weekdayName(today)}, ${longDate(today, today)}`}</Soft>
           {items.length > 0 ? <Soft>{`about ${desk.minutes} min`}</Soft> : null}
         </View>
@@ -53,10 +86,12 @@ function DeskOf({ desk }: { desk: Desk }) {
       {around && items.length === 0 && made.length === 0 ? <NothingYet /> : null}
       {TOUCH_KINDS.map((kind) => {
         const flow = items.filter((item) => item.kind === kind);
-        return flow.length > 0 ? <Flow key={kind} items={flow} today={today} /> : null;
+        return flow.length > 0 ? (
+          <Flow key={kind} items={flow} today={today} inHand={wide ? inHand : null} />
+        ) : null;
       })}
       <Moved desk={desk} />
-      {around ? <WaitingToGo today={today} /> : null}
+      {around ? <OutLine /> : null}
       <Made desk={desk} />
     </>
   );
@@ -84,7 +119,14 @@ function Progress({ left, done }: { left: number; done: number }) {
   );
 }
 
-const Flow = ({ items, today }: { items: DeskItem[]; today: Desk['today'] }) => {
+interface FlowProps {
+  items: DeskItem[];
+  today: Desk['today'];
+  /** Who stands beside the list; null where nobody does. */
+  inHand: string | null;
+}
+
+const Flow = ({ items, today, inHand }: FlowProps) => {
   const [first] = items;
   return (
     <View className="gap-2">
@@ -93,7 +135,12 @@ const Flow = ({ items, today }: { items: DeskItem[]; today: Desk['today'] }) => 
         <Heading>{`${KIND_WORDS[first!.kind].flow}, ${items.length}`}</Heading>
       </View>
       {items.map((item) => (
-        <DeskCard key={item.key} item={item} today={today} />
+        <DeskCard
+          key={item.key}
+          item={item}
+          today={today}
+          inHand={inHand === null ? null : inHand === item.personId}
+        />
       ))}
     </View>
   );

@@ -1,6 +1,6 @@
 import axe from 'axe-core';
 
-import { fakeServer, press, screen, show, type, within } from '@/testing/screen';
+import { fakeServer, press, screen, show, type, widen, within } from '@/testing/screen';
 
 import { ChartSample, TableSample } from './figures';
 import { FormSample, SheetSample } from './forms';
@@ -13,6 +13,7 @@ beforeEach(() => {
 });
 
 test('all of the kit is there, and axe has nothing against it', async () => {
+  widen();
   const { container } = show(<KitScreen />);
   await screen.findByRole('table', { name: 'Touches' });
   await screen.findByRole('img', { name: /between 0 and 15/ });
@@ -107,6 +108,7 @@ test('one of 20,000 is found by a part of the name, by keys alone', async () => 
 });
 
 test('a table is sorted by any column, and shows those that are chosen', async () => {
+  widen();
   show(<TableSample />);
   await screen.findByRole('table', { name: 'Touches' });
   const table = () => screen.getByRole('table', { name: 'Touches' });
@@ -129,7 +131,17 @@ test('a table is sorted by any column, and shows those that are chosen', async (
   ).toEqual(['Person', 'Fee ↑', 'Day']);
 });
 
+test('on a phone each row of a table is a paragraph, in any order', async () => {
+  show(<TableSample />);
+  const rows = () => within(screen.getByRole('list', { name: 'Touches' })).getAllByRole('listitem');
+  await screen.findByRole('list', { name: 'Touches' });
+  await press('Fee', 'checkbox');
+  await press(/^Fee/, 'checkbox');
+  expect(rows()[0]!.textContent).toMatch(/Wen Ito/);
+});
+
 test('a chart says what it shows in a sentence, and in figures', async () => {
+  widen();
   show(<ChartSample />);
   expect(await screen.findByRole('img', { name: /between 0 and 15 a week/ })).toBeTruthy();
   await press('In figures');

@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { useState } from 'react';
+import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, Chip, Select, Soft, useWide } from '@/client/ui';
+import { Button, Chip, Select, Soft } from '@/client/ui';
 import { toFilterQuery, type PeopleFilter, type PeopleSort } from '@/contract/filters';
 import { peopleFacets } from '@/contract/people';
 import { isGroup, type Group } from '@/core/people';
@@ -61,7 +61,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
     ).length;
   return (
     <View className="gap-1">
-      <ChipRow>
+      <View className="flex-row flex-wrap gap-x-3">
         {WARMTHS.toReversed().map((warmth) => (
           <Chip
             key={warmth}
@@ -71,7 +71,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
             onPress={() => toggleWarmth(warmth)}
           />
         ))}
-      </ChipRow>
+      </View>
       <View className="flex-row items-center gap-2">
         <ViewSelect filter={filter} onFilter={onFilter} onSort={onSort} />
         <Select
@@ -83,7 +83,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
           onChange={onSort}
         />
       </View>
-      <View className="-ml-2 flex-row items-center">
+      <View className="-ml-2 flex-row flex-wrap items-center">
         <Button
           weight="quiet"
           label={lines > 0 ? `More filters, ${lines} set` : 'More filters'}
@@ -103,21 +103,5 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
         <Builder filter={filter} sort={sort} onFilter={onFilter} onClose={() => setOpen(false)} />
       ) : null}
     </View>
-  );
-}
-
-/** Wraps when there is room; on a phone it moves sideways under the thumb. */
-function ChipRow({ children }: { children: ReactNode }) {
-  const wide = useWide();
-  if (wide) return <View className="flex-row flex-wrap gap-x-3">{children}</View>;
-  return (
-    <ScrollView
-      horizontal
-      showsHorizontalScrollIndicator={false}
-      contentContainerClassName="gap-x-3"
-      className="grow-0"
-    >
-      {children}
-    </ScrollView>
   );
 }

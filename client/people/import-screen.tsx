@@ -77,7 +77,7 @@ function ChooseFile({ onFile }: { onFile: (file: ImportFile) => void }) {
         accept: '.csv,.txt,.tsv,.vcf,.vcard,text/csv,text/plain,text/vcard',
         'aria-label': 'CSV or vCard file',
         className:
-          'font-sans text-[15px] text-ink file:mr-3 file:min-h-[44px] file:rounded file:border file:border-solid file:border-ink file:bg-sheet file:px-4 file:font-sans-semibold file:text-ink',
+          'font-sans text-[0.9375rem] text-ink file:mr-3 file:min-h-[44px] file:rounded file:border file:border-solid file:border-ink file:bg-sheet file:px-4 file:font-sans-semibold file:text-ink',
         onChange: (event: { target: HTMLInputElement }) => void choose(event.target.files?.[0]),
       })}
     </>
@@ -117,8 +117,8 @@ function Batches() {
     <View className="gap-1">
       <Heading>What came in before</Heading>
       {data.batches.map((batch) => (
-        <View key={batch.id} className="flex-row items-center gap-2">
-          <View className="min-w-0 flex-1">
+        <View key={batch.id} className="flex-row flex-wrap items-center gap-2">
+          <View className="min-w-[10rem] flex-1">
             <Body numberOfLines={2}>{batch.fileName}</Body>
             <Soft>
               {`${plural(batch.people, 'person', 'people')}${batch.undone ? ', taken back' : ''}`}

@@ -32,7 +32,7 @@ export function PeopleList({ openId }: { openId: string | null }) {
           placeholder="Names, notes, streets, numbers"
           value={filter.text ?? ''}
           onChangeText={known.searchFor}
-          className="min-h-[44px] rounded border border-edge bg-sheet px-3 font-sans text-[16px] text-ink"
+          className="min-h-[44px] rounded border border-edge bg-sheet px-3 font-sans text-[1rem] text-ink"
         />
         <FilterBar filter={filter} sort={sort} onFilter={change} onSort={setSort} />
       </View>
@@ -63,7 +63,7 @@ function Head({ known: { filter, rows, picking } }: { known: Known }) {
     <View className="flex-row items-center gap-2">
       <View className="flex-1 flex-row items-baseline gap-2">
         <Title>People</Title>
-        <Text role="status" className="font-sans text-[17px] tabular-nums text-soft">
+        <Text role="status" className="font-sans text-[1.0625rem] tabular-nums text-soft">
           {rows.total === undefined ? '' : figure(rows.total)}
         </Text>
       </View>

@@ -39,7 +39,7 @@ export function PersonLine({ row, open, picked, onPick }: Props) {
       <View
         className={`h-5 w-5 items-center justify-center rounded border ${picked ? 'border-ink bg-ink' : 'border-edge bg-sheet'}`}
       >
-        {picked ? <Text className="text-[13px] leading-4 text-paper">✓</Text> : null}
+        {picked ? <Text className="text-[0.8125rem] leading-4 text-paper">✓</Text> : null}
       </View>
       <Who row={row} />
     </Pressable>

@@ -29,7 +29,7 @@ export function Photo({ sheet }: { sheet: PersonSheet }) {
         'label',
         {
           className:
-            'flex h-16 w-16 cursor-pointer items-center justify-center overflow-hidden rounded-full border border-line bg-paper font-serif text-[22px] text-soft focus-within:outline focus-within:outline-2 focus-within:outline-sea',
+            'flex h-16 w-16 cursor-pointer items-center justify-center overflow-hidden rounded-full border border-line bg-paper font-serif text-[1.375rem] text-soft focus-within:outline focus-within:outline-2 focus-within:outline-sea',
           title: 'Choose a photo',
         },
         sheet.photoId

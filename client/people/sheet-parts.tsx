@@ -34,8 +34,8 @@ export function Head({ sheet }: { sheet: PersonSheet }) {
       <Photo sheet={sheet} />
       <View className="min-w-0 flex-1 gap-1">
         <Title>{sheet.name}</Title>
-        <Soft className="text-[15px]">{about.filter(Boolean).join(' · ')}</Soft>
-        {address ? <Soft className="text-[15px]">{address}</Soft> : null}
+        <Soft className="text-[0.9375rem]">{about.filter(Boolean).join(' · ')}</Soft>
+        {address ? <Soft className="text-[0.9375rem]">{address}</Soft> : null}
       </View>
     </View>
   );
@@ -49,7 +49,7 @@ export function WhereThingsStand({ sheet }: { sheet: PersonSheet }) {
       {standing.slack !== null && standing.warmth !== null ? (
         <View className="flex-row items-center gap-2">
           <WarmthMark warmth={standing.warmth} />
-          <Text className={`font-serif text-[20px] leading-7 ${WARMTH_TEXT[standing.warmth]}`}>
+          <Text className={`font-serif text-[1.25rem] leading-7 ${WARMTH_TEXT[standing.warmth]}`}>
             {`${slackWords(standing.slack)}.`}
           </Text>
         </View>

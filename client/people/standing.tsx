@@ -12,7 +12,7 @@ export function Standing({ standing }: { standing: StandingOf }) {
     <View className="flex-row items-center gap-1">
       <WarmthMark warmth={warmth} />
       <Text
-        className={`whitespace-nowrap font-sans text-[14px] tabular-nums ${WARMTH_TEXT[warmth]}`}
+        className={`whitespace-nowrap font-sans text-[0.875rem] tabular-nums ${WARMTH_TEXT[warmth]}`}
       >
         {slack < -1 ? `${-slack} days over` : slackWords(slack)}
       </Text>

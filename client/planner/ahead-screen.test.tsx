@@ -9,7 +9,7 @@ import {
   type Outlook,
 } from '@/contract/planner';
 import { getSettings } from '@/contract/settings';
-import { addDays, plainDate } from '@/core/time';
+import { plainDate } from '@/core/time';
 import { gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
 import {
@@ -23,34 +23,15 @@ import {
   TODAY,
   type,
   waitFor,
+  widen,
   within,
 } from '@/testing/screen';
 
 import { AheadScreen } from './ahead-screen';
 
-const outlook = (change: Partial<Outlook> = {}): Outlook => ({
-  capacity: 8,
-  promises: 240,
-  overdue: [],
-  overdueCount: 0,
-  weeks: Array.from({ length: 13 }, (_, n) => ({
-    monday: addDays(TODAY, 7 * n),
-    asked: 10 + n,
-    keepers: 5,
-    capacity: 40,
-  })),
-  slips: [],
-  slipCount: 0,
-  letGo: 0,
-  letGoFirst: [],
-  leastCapacity: 6,
-  unkeepable: 0,
-  ...change,
-});
-
 const prepared = (change: Partial<Outlook> = {}) =>
   fakeServer()
-    .answer(getAhead, { ...outlook(change), today: TODAY })
+    .answer(getAhead, { ...sample.outlook(change), today: TODAY })
     .answer(getConsistency, { weeks: [] })
     .answer(getSettings, sample.settings())
     .answer(listCadences, { cadences: [sample.cadence()] });
@@ -65,7 +46,7 @@ const open = async (change: Partial<Outlook> = {}) => {
 
 test('on its way, and away', () =>
   expectWaiting(<AheadScreen />, prepared(), getAhead, {
-    answer: { ...outlook(), today: TODAY },
+    answer: { ...sample.outlook(), today: TODAY },
     shows: 'What if',
   }));
 
@@ -138,6 +119,7 @@ test('who slips leads to their sheet; what finds no day says why', async () => {
 });
 
 test('the load is drawn, and there in figures', async () => {
+  widen();
   await open();
   expect(
     await screen.findByRole('img', {
@@ -187,7 +169,7 @@ describe('what if', () => {
     expect(screen.getByLabelText('Inner, every')).toMatchObject({ value: '', placeholder: '60' });
     server
       .answer(startTrial, { id })
-      .answer(readTrial, { state: 'done', outlook: outlook({ slipCount: 0 }) });
+      .answer(readTrial, { state: 'done', outlook: sample.outlook({ slipCount: 0 }) });
     await type('Touches a working day', '11');
     await type('Inner, every', '90');
     await type('Time off from', 'Dec 24');

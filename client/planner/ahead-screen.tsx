@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Card, Choice, Page, Soft, Title, Waiting } from '@/client/ui';
+import { Body, Card, Choice, Soft, Spread, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getAhead } from '@/contract/planner';
 import { figure, plural } from '@/core/time';
@@ -26,7 +26,19 @@ export function AheadScreen() {
   const [weeks, setWeeks] = useState<Weeks>('13');
   const ahead = useRead(getAhead, { query: { weeks } }, { keepPrevious: true });
   return (
-    <Page narrow>
+    <Spread
+      beside={
+        <>
+          {ahead.data ? (
+            <>
+              <Breaches ahead={ahead.data} />
+              <LetGo ahead={ahead.data} />
+            </>
+          ) : null}
+          <Consistency />
+        </>
+      }
+    >
       <Waiting query={ahead}>
         {(data) => (
           <>
@@ -36,13 +48,10 @@ export function AheadScreen() {
             </Card>
             <Fix ahead={data} />
             <WhatIf now={data} today={data.today} weeks={Number(weeks)} />
-            <Breaches ahead={data} />
-            <LetGo ahead={data} />
           </>
         )}
       </Waiting>
-      <Consistency />
-    </Page>
+    </Spread>
   );
 }
 

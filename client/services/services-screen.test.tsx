@@ -10,7 +10,7 @@ import {
 import type { CallOutput } from '@/contract/endpoint';
 import { plainDate } from '@/core/time';
 import * as sample from '@/testing/samples';
-import { fakeServer, press, refusal, screen, show, type, waitFor } from '@/testing/screen';
+import { fakeServer, press, refusal, screen, show, type, waitFor, within } from '@/testing/screen';
 
 import { ServicesScreen } from './services-screen';
 
@@ -90,15 +90,15 @@ test('it is tried on somebody found by name, and says what came of it', async ()
   expect(server.sent(tryService)).toEqual([{ personId: sample.id(7) }]);
 });
 
-test('the latest calls are a table; what was given up is sent again', async () => {
+test('the latest calls are there with what came of them; what was given up is sent again', async () => {
   const server = await open({
     calls: [
       CALL,
       { ...CALL, id: 'call 2', name: 'Bo Birch', state: 'delivered', outcome: 'Taken.' },
     ],
   });
-  const table = await screen.findByRole('table', { name: 'The latest calls' });
-  expect(table.querySelectorAll('tbody tr')).toHaveLength(2);
+  const calls = await screen.findByRole('list', { name: 'The latest calls' });
+  expect(within(calls).getAllByRole('listitem')).toHaveLength(2);
   await press('Send Ana Vance to Letters again');
   await waitFor(() => expect(server.sent(retryCall)).toEqual([{ id: 'call 1' }]));
 });

@@ -1,7 +1,9 @@
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useWriteForm, type WriteForm } from '@/client/api';
 import { Chip, Heading, NumberField, SaveBar, TextField, useField, SwitchField } from '@/client/ui';
+import { Trial } from '@/contract/planner';
 import { saveSettings, type Settings } from '@/contract/settings';
 import type { PlainDate } from '@/core/time';
 
@@ -33,13 +35,28 @@ const toBody = (form: DaysForm): Partial<Settings> => ({
   daysOff: daysOffOf(form) as Settings['daysOff'],
 });
 
-/** The owner, the room of their days, and when they work. */
-export function Days({ settings, today }: { settings: Settings; today: PlainDate }) {
-  const form = useWriteForm(saveSettings, {
+/** The owner's days as they are being filled in. */
+export const useDays = (settings: Settings): WriteForm<DaysForm> =>
+  useWriteForm(saveSettings, {
     values: { ...settings, offFrom: '', offUntil: '' } as DaysForm,
     toInput: (given: DaysForm) => ({ body: toBody(given) }),
     keepAs: 'days',
   });
+
+/** What is filled in as what is different from now, as far as it can be read. */
+export function useDaysTrial(form: WriteForm<DaysForm>, settings: Settings): Trial {
+  const { capacity, minutesPerDay, ...off } = useWatch({ control: form.control }) as DaysForm;
+  const trial = Trial.safeParse({
+    capacity: capacity === settings.capacity ? undefined : capacity,
+    minutesPerDay: minutesPerDay === settings.minutesPerDay ? undefined : minutesPerDay,
+    daysOff: daysOffOf(off).filter((day) => !settings.daysOff.includes(day as PlainDate)),
+  }).data;
+  if (trial?.daysOff?.length === 0) delete trial.daysOff;
+  return JSON.parse(JSON.stringify(trial ?? {})) as Trial;
+}
+
+/** The owner, the room of their days, and when they work. */
+export function Days({ form, today }: PartProps & { today: PlainDate }) {
   return (
     <View className="gap-3">
       <Heading>Your days</Heading>

@@ -6,7 +6,6 @@ import {
   Body,
   Field,
   Heading,
-  Linked,
   Page,
   SaveBar,
   Soft,
@@ -29,9 +28,6 @@ export function IntakeScreen() {
   const form = useRead(readIntake);
   return (
     <Page narrow>
-      <Linked href="/more" className="min-h-[44px] justify-center self-start">
-        <Body className="text-sea">‹ More</Body>
-      </Linked>
       <Title>Web form</Title>
       <Body>
         A page that people reach without you: who fills it in lands as New, with the source Web
@@ -67,7 +63,7 @@ function WhereItIs() {
       <Heading>Where it is</Heading>
       {createElement(
         'a',
-        { href: '/form', className: 'font-sans text-[15px] text-sea', target: '_blank' },
+        { href: '/form', className: 'font-sans text-[0.9375rem] text-sea', target: '_blank' },
         address,
       )}
       <Soft>To put it on a page of yours, copy this:</Soft>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { useRead } from '@/client/api';
-import { Body, Choice, Linked, Page, PageList, Soft, Title, Waiting } from '@/client/ui';
+import { Choice, Page, PageList, Soft, Title, Waiting } from '@/client/ui';
 import { readLists, type ListName } from '@/contract/lists';
 
 import { AddEntry } from './list-add';
@@ -23,9 +23,6 @@ export function ListsScreen() {
   const label = LISTS.find(({ value }) => value === list)!.label;
   return (
     <Page narrow>
-      <Linked href="/more" className="min-h-[44px] justify-center self-start">
-        <Body className="text-sea">‹ More</Body>
-      </Linked>
       <Title>Lists and fields</Title>
       <Choice label="List" value={list} options={LISTS} onChange={setList} />
       <Soft>Press an entry to rename, order, retire or merge it.</Soft>

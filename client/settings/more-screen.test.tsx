@@ -1,5 +1,6 @@
 import { listCountries, listHolidays } from '@/contract/almanac';
 import { listActions, undoAction } from '@/contract/history';
+import { getAhead, readTrial, startTrial } from '@/contract/planner';
 import { getSettings, saveSettings } from '@/contract/settings';
 import { plainDate } from '@/core/time';
 import * as sample from '@/testing/samples';
@@ -13,6 +14,7 @@ import {
   type,
   UNREACHABLE,
   waitFor,
+  widen,
 } from '@/testing/screen';
 
 import { MoreScreen } from './more-screen';
@@ -32,14 +34,21 @@ const open = async (
   return server;
 };
 
-test('the parts that have no place of their own are one press away', async () => {
-  await open();
-  for (const [name, href] of [
-    ['Lists, circles and fields', '/lists'],
-    ['Kinds of touch', '/kinds'],
-    ['Services', '/services'],
-  ])
-    expect(screen.getByRole('link', { name }).getAttribute('href')).toBe(href);
+test('with room, what a change would do to the weeks ahead stands beside it', async () => {
+  widen();
+  const now = sample.outlook({ promises: 240, slipCount: 3, capacity: 8 });
+  const server = await open({}, (given) =>
+    given
+      .answer(getAhead, { ...now, today: plainDate('2026-11-23') })
+      .answer(startTrial, { id: sample.id(9) })
+      .answer(readTrial, { state: 'done', outlook: { ...now, capacity: 10, slipCount: 0 } }),
+  );
+  await screen.findByText(
+    'With 8 touches a working day, 3 of 240 promises would run out in 13 weeks.',
+  );
+  await type('Room on a working day for', '10');
+  await screen.findByText(/^If you save this: None of 240 promises would run out, instead of 3\./);
+  expect(server.sent(startTrial).at(-1)).toEqual({ trial: { capacity: 10 }, weeks: 13 });
 });
 
 test('the days are saved whole', async () => {

@@ -1,54 +1,59 @@
-import { createElement } from 'react';
-import { View } from 'react-native';
+import { createElement, Suspense } from 'react';
 
 import { useRead } from '@/client/api';
-import { Body, Linked, Page, Rule, Title, Waiting } from '@/client/ui';
-import { getSettings } from '@/contract/settings';
+import { WhatItDoes } from '@/client/planner';
+import { Rule, Spread, Title, useWide, Waiting } from '@/client/ui';
+import { getSettings, type Settings } from '@/contract/settings';
+import type { PlainDate } from '@/core/time';
 
-import { Days } from './days';
+import { Days, useDays, useDaysTrial } from './days';
 import { Holidays } from './holidays';
 import { Lately } from './lately';
 
-const LINKS = [
-  ['/lists', 'Lists, circles and fields'],
-  ['/kinds', 'Kinds of touch'],
-  ['/tidy', 'Tidy up'],
-  ['/people/import', 'Imports'],
-  ['/services', 'Services'],
-  ['/web-form', 'Web form'],
-] as const;
-
-/** The owner's days, the way to their lists, and what was done lately. */
+/** The owner's days, what a change of them would do, and what was done lately. */
 export function MoreScreen() {
   const settings = useRead(getSettings);
   return (
-    <Page narrow>
-      <Title>More</Title>
-      <View className="flex-row flex-wrap gap-x-6">
-        {LINKS.map(([href, label]) => (
-          <Linked key={href} href={href} className="min-h-[44px] justify-center">
-            <Body className="text-sea">{label}</Body>
-          </Linked>
-        ))}
-        {createElement(
-          'a',
-          {
-            href: '/api/',
-            className: 'flex min-h-[44px] items-center font-sans text-[15px] text-sea',
-          },
-          'The API',
-        )}
-      </View>
-      <Waiting query={settings}>
-        {(data) => (
-          <>
-            <Days settings={data.settings} today={data.today} />
-            <Holidays settings={data.settings} today={data.today} />
-          </>
-        )}
-      </Waiting>
-      <Rule />
-      <Lately />
-    </Page>
+    <Waiting query={settings}>
+      {(data) => <YourDays settings={data.settings} today={data.today} />}
+    </Waiting>
   );
 }
+
+function YourDays({ settings, today }: { settings: Settings; today: PlainDate }) {
+  const wide = useWide();
+  const form = useDays(settings);
+  const trial = useDaysTrial(form, settings);
+  return (
+    <Spread
+      beside={
+        <>
+          {wide ? (
+            <Suspense fallback={null}>
+              <WhatItDoes trial={trial} />
+            </Suspense>
+          ) : (
+            <Rule />
+          )}
+          <Lately />
+          <ApiLink />
+        </>
+      }
+    >
+      <Title>More</Title>
+      <Days form={form} today={today} />
+      <Holidays settings={settings} today={today} />
+    </Spread>
+  );
+}
+
+/** The description of the API is a page of the server, none of ours. */
+const ApiLink = () =>
+  createElement(
+    'a',
+    {
+      href: '/api/',
+      className: 'flex min-h-[44px] items-center font-sans text-[0.9375rem] text-sea',
+    },
+    'The API',
+  );

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Heading, Lead, Linked, Page, Soft, Title } from '@/client/ui';
+import { Heading, Lead, Linked, Page, Soft, Title } from '@/client/ui';
 import { listGaps, suggestTags } from '@/contract/gaps';
 import { listSame } from '@/contract/same';
 
@@ -15,9 +15,6 @@ export function TidyScreen() {
   const pairs = same.data ? same.data.sure + same.data.ask : null;
   return (
     <Page narrow>
-      <Linked href="/people" className="min-h-[44px] justify-center self-start">
-        <Body className="text-sea">‹ People</Body>
-      </Linked>
       <Title>Tidy up</Title>
       <View role="list" className="gap-1">
         <Way

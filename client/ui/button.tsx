@@ -33,11 +33,13 @@ export function Button({
       role="button"
       aria-label={spoken ?? label}
       disabled={disabled}
-      className={`min-h-[44px] flex-row items-center justify-center gap-2 rounded ${BOX[weight]} ${disabled ? 'opacity-50' : ''} ${className}`}
+      className={`min-h-[44px] max-w-full flex-row items-center justify-center gap-2 rounded ${BOX[weight]} ${disabled ? 'opacity-50' : ''} ${className}`}
       {...rest}
     >
       {icon ? <View aria-hidden>{icon}</View> : null}
-      <Text className={`font-sans-semibold text-[15px] ${TEXT[weight]}`}>{label}</Text>
+      <Text className={`min-w-0 shrink font-sans-semibold text-[0.9375rem] ${TEXT[weight]}`}>
+        {label}
+      </Text>
     </Pressable>
   );
 }

@@ -20,15 +20,15 @@ export function Chip({ label, detail, chosen, onPress, role = 'checkbox' }: Chip
       aria-label={detail === undefined ? label : `${label}, ${detail}`}
       onPress={onPress}
       {...pressOnSpace(onPress)}
-      className={`min-h-[44px] flex-row items-center gap-1 border-b-2 px-1 ${chosen ? 'border-ink' : 'border-transparent'}`}
+      className={`min-h-[44px] max-w-full flex-row items-center gap-1 border-b-2 px-1 ${chosen ? 'border-ink' : 'border-transparent'}`}
     >
       <Text
-        className={`text-[14px] ${chosen ? 'font-sans-semibold text-ink' : 'font-sans text-sea'}`}
+        className={`min-w-0 shrink text-[0.875rem] ${chosen ? 'font-sans-semibold text-ink' : 'font-sans text-sea'}`}
       >
         {label}
       </Text>
       {detail === undefined ? null : (
-        <Text className="font-sans text-[14px] tabular-nums text-soft">{detail}</Text>
+        <Text className="font-sans text-[0.875rem] tabular-nums text-soft">{detail}</Text>
       )}
     </Pressable>
   );

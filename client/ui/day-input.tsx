@@ -37,7 +37,7 @@ export function DayInput(props: DayInputProps) {
   const read = isPlainDate(value) ? `${weekdayName(value)}, ${longDate(value, today)}` : undefined;
   const unread = value !== '' && !read ? 'No day could be read. Try Nov 30 or 2026-11-30.' : null;
   return (
-    <View className="flex-row items-start gap-1">
+    <View className="max-w-full flex-row flex-wrap items-start gap-x-1">
       <Field
         {...labelled}
         className={`w-[200px] ${labelled.className ?? ''}`}

@@ -3,7 +3,7 @@ import { Text, TextInput, View, type TextInputProps } from 'react-native';
 
 import { Fault, Soft } from './type';
 
-const BOX = 'min-h-[44px] rounded border bg-sheet px-3 py-2 font-sans text-[15px] text-ink';
+const BOX = 'min-h-[44px] rounded border bg-sheet px-3 py-2 font-sans text-[0.9375rem] text-ink';
 const boxOf = (fault?: string | null) => `${BOX} ${fault ? 'border-danger' : 'border-edge'}`;
 
 export interface Labelled {
@@ -36,12 +36,12 @@ function Framed({
   const id = useId();
   const about = [hint && `${id}hint`, fault && `${id}fault`].filter(Boolean).join(' ');
   return (
-    <View className={`gap-1 ${className}`}>
+    <View className={`max-w-full shrink gap-1 ${className}`}>
       {hideLabel
         ? null
         : createElement(
             'label',
-            { htmlFor: id, className: 'font-sans text-[13px] leading-5 text-soft' },
+            { htmlFor: id, className: 'font-sans text-[0.8125rem] leading-5 text-soft' },
             label,
           )}
       {children({
@@ -51,12 +51,12 @@ function Framed({
         ...(about ? { 'aria-describedby': about } : {}),
       })}
       {hint ? (
-        <Soft nativeID={`${id}hint`} className="text-[13px]">
+        <Soft nativeID={`${id}hint`} className="text-[0.8125rem]">
           {hint}
         </Soft>
       ) : null}
       {fault ? (
-        <Fault nativeID={`${id}fault`} className="text-[13px] leading-5">
+        <Fault nativeID={`${id}fault`} className="text-[0.8125rem] leading-5">
           {fault}
         </Fault>
       ) : null}
@@ -88,7 +88,7 @@ export function Field({
   ...rest
 }: FieldProps) {
   const height = multiline && !small ? 'min-h-[72px]' : '';
-  const width = short ? 'w-20 text-right tabular-nums' : 'w-full';
+  const width = short ? 'w-20 shrink text-right tabular-nums' : 'w-full';
   return (
     <Framed {...{ label, hideLabel, fault, hint, className }}>
       {({ id, ...tied }) => {
@@ -107,7 +107,7 @@ export function Field({
         return (
           <View className="flex-row items-center gap-2">
             {input}
-            <Text className="font-sans text-[15px] text-ink">{unit}</Text>
+            <Text className="min-w-0 shrink font-sans text-[0.9375rem] text-ink">{unit}</Text>
           </View>
         );
       }}
@@ -139,7 +139,7 @@ export function Select<V extends string>(props: SelectProps<V>) {
             ...tied,
             ref: inputRef,
             value,
-            className: `${boxOf(props.fault)} w-full`,
+            className: `${boxOf(props.fault)} w-full min-w-0`,
             onChange: (event: { target: HTMLSelectElement }) => onChange(event.target.value as V),
           },
           options.map((option) =>

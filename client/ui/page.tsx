@@ -19,6 +19,34 @@ export function Page({ children, narrow = false }: { children: ReactNode; narrow
   );
 }
 
+interface SpreadProps {
+  children: ReactNode;
+  /** What stands beside it with room; on a phone below it, or nowhere. */
+  beside: ReactNode;
+  onPhone?: 'below' | 'nowhere';
+}
+
+/** Two pages side by side, each scrolling by itself; on a phone one. */
+export function Spread({ children, beside, onPhone = 'below' }: SpreadProps) {
+  if (!useWide())
+    return (
+      <Page narrow>
+        {children}
+        {onPhone === 'below' ? beside : null}
+      </Page>
+    );
+  return (
+    <View className="h-full flex-row">
+      <View className="min-w-0 flex-1">
+        <Page narrow>{children}</Page>
+      </View>
+      <View role="complementary" className="min-w-0 flex-1 border-l border-line bg-sheet">
+        <Page narrow>{beside}</Page>
+      </View>
+    </View>
+  );
+}
+
 export const Rule = () => <View className="h-px bg-line" />;
 
 /** A piece of paper on the desk. */

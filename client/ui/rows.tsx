@@ -57,7 +57,7 @@ export function Rows<V extends FieldValues, N extends ArrayPath<V>>(props: Props
           </View>
         </View>
       ))}
-      {fault ? <Fault className="text-[13px] leading-5">{fault}</Fault> : null}
+      {fault ? <Fault className="text-[0.8125rem] leading-5">{fault}</Fault> : null}
       <Button
         weight="quiet"
         className="self-start"

@@ -6,14 +6,13 @@ import {
   tableFeatures,
   useTable,
 } from '@tanstack/react-table';
-import { createElement, useMemo, useState, type ReactNode } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
-
-import { figure } from '@/core/time';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
 
 import { Button } from './button';
 import { Chip } from './choice';
-import { Body, Soft } from './type';
+import { useWide } from './page';
+import { Lined, Stack, type Column } from './table-parts';
 
 const features = tableFeatures({
   columnVisibilityFeature,
@@ -22,15 +21,7 @@ const features = tableFeatures({
   sortFns,
 });
 
-export interface Column<Row> {
-  key: string;
-  label: string;
-  /** What it is sorted by, and what is shown unless `cell` shows something else. */
-  value: (row: Row) => string | number;
-  cell?: (row: Row) => ReactNode;
-  /** Not shown until it is chosen. */
-  hidden?: boolean;
-}
+export type { Column };
 
 export interface TableProps<Row> {
   /** What the table holds, for those who don't see it. */
@@ -42,6 +33,7 @@ export interface TableProps<Row> {
 
 /** Rows and columns: sorted by any of them, and only those shown that are chosen. */
 export function TableGrid<Row extends object>({ label, rows, columns, idOf }: TableProps<Row>) {
+  const wide = useWide();
   const [choosing, setChoosing] = useState(false);
   const data = useMemo(() => [...rows], [rows]);
   const shape = useMemo(
@@ -60,6 +52,11 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
   const all = table.getAllLeafColumns();
   const shown = all.filter((column) => column.getIsVisible());
   const of = (key: string) => columns.find((column) => column.key === key)!;
+  const order = shown.map((column) => ({
+    label: of(column.id).label,
+    sorted: column.getIsSorted(),
+    onSort: () => column.toggleSorting(),
+  }));
   return (
     <View className="gap-1">
       <Button
@@ -80,37 +77,21 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
           }))}
         />
       ) : null}
-      <ScrollView horizontal contentContainerClassName="grow">
-        <Grid label={label}>
-          {createElement(
-            'thead',
-            null,
-            createElement(
-              'tr',
-              null,
-              shown.map((column) => (
-                <Head
-                  key={column.id}
-                  label={of(column.id).label}
-                  sorted={column.getIsSorted()}
-                  onSort={() => column.toggleSorting()}
-                />
-              )),
-            ),
-          )}
-          {createElement(
-            'tbody',
-            null,
-            table.getRowModel().rows.map((row) =>
-              createElement(
-                'tr',
-                { key: row.id, className: 'border-t border-line' },
-                shown.map(({ id }) => <Cell key={id} column={of(id)} row={row.original} />),
-              ),
-            ),
-          )}
-        </Grid>
-      </ScrollView>
+      {wide ? (
+        <Lined
+          label={label}
+          rows={table.getRowModel().rows}
+          columns={shown.map(({ id }) => of(id))}
+          order={order}
+        />
+      ) : (
+        <Stack
+          label={label}
+          rows={table.getRowModel().rows}
+          columns={shown.map(({ id }) => of(id))}
+          order={order}
+        />
+      )}
     </View>
   );
 }
@@ -126,37 +107,3 @@ const Choosing = ({ columns }: ChoosingProps) => (
     ))}
   </View>
 );
-
-const Grid = ({ label, children }: { label: string; children: ReactNode }) =>
-  createElement('table', { 'aria-label': label, className: 'w-full border-collapse' }, children);
-
-const SORTED = { asc: 'ascending', desc: 'descending' } as const;
-
-interface HeadProps {
-  label: string;
-  sorted: false | 'asc' | 'desc';
-  onSort: () => void;
-}
-
-const Head = ({ label, sorted, onSort }: HeadProps) =>
-  createElement(
-    'th',
-    { scope: 'col', 'aria-sort': sorted ? SORTED[sorted] : 'none', className: 'pr-4 text-left' },
-    <Pressable role="button" onPress={onSort} className="min-h-[44px] justify-center">
-      <Soft>{`${label}${sorted ? (sorted === 'asc' ? ' ↑' : ' ↓') : ''}`}</Soft>
-    </Pressable>,
-  );
-
-function Cell<Row>({ column, row }: { column: Column<Row>; row: Row }) {
-  const value = column.value(row);
-  const isFigure = typeof value === 'number';
-  return createElement(
-    'td',
-    { className: `py-2 pr-4 align-top ${isFigure ? 'text-right' : ''}` },
-    column.cell ? (
-      column.cell(row)
-    ) : (
-      <Body className={isFigure ? 'tabular-nums' : ''}>{isFigure ? figure(value) : value}</Body>
-    ),
-  );
-}

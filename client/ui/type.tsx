@@ -7,14 +7,14 @@ export const Title = ({ className = '', ...rest }: Props) => (
   <Text
     role="heading"
     aria-level={1}
-    className={`font-serif text-[30px] leading-9 text-ink ${className}`}
+    className={`font-serif text-[1.875rem] leading-9 text-ink ${className}`}
     {...rest}
   />
 );
 
 /** A name in a list, or a sentence that carries a screen. */
 export const Lead = ({ className = '', ...rest }: Props) => (
-  <Text className={`font-serif text-[20px] leading-7 text-ink ${className}`} {...rest} />
+  <Text className={`font-serif text-[1.25rem] leading-7 text-ink ${className}`} {...rest} />
 );
 
 /** The heading of a section. */
@@ -22,23 +22,23 @@ export const Heading = ({ className = '', ...rest }: Props) => (
   <Text
     role="heading"
     aria-level={2}
-    className={`font-sans-semibold text-[15px] leading-6 text-ink ${className}`}
+    className={`font-sans-semibold text-[0.9375rem] leading-6 text-ink ${className}`}
     {...rest}
   />
 );
 
 export const Body = ({ className = '', ...rest }: Props) => (
-  <Text className={`font-sans text-[15px] leading-6 text-ink ${className}`} {...rest} />
+  <Text className={`font-sans text-[0.9375rem] leading-6 text-ink ${className}`} {...rest} />
 );
 
 export const Soft = ({ className = '', ...rest }: Props) => (
-  <Text className={`font-sans text-[14px] leading-5 text-soft ${className}`} {...rest} />
+  <Text className={`font-sans text-[0.875rem] leading-5 text-soft ${className}`} {...rest} />
 );
 
 /** Words to say or write. */
 export const Words = ({ className = '', ...rest }: Props) => (
   <Text
-    className={`border-l-2 border-line pl-3 font-serif-italic text-[17px] leading-6 text-ink ${className}`}
+    className={`border-l-2 border-line pl-3 font-serif-italic text-[1.0625rem] leading-6 text-ink ${className}`}
     {...rest}
   />
 );
@@ -47,7 +47,7 @@ export const Words = ({ className = '', ...rest }: Props) => (
 export const Fault = ({ className = '', ...rest }: Props) => (
   <Text
     role="alert"
-    className={`font-sans text-[15px] leading-6 text-danger ${className}`}
+    className={`font-sans text-[0.9375rem] leading-6 text-danger ${className}`}
     {...rest}
   />
 );
