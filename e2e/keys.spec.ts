@@ -4,7 +4,6 @@ import { addPerson } from '@/contract/people';
 import { expect, test } from './penpal';
 
 test.use({ args: ['--today', '2026-11-23'] });
-test.skip(({ isMobile }) => isMobile, 'A phone has no keys.');
 
 test('from the keys alone: search, walk through the list, open, log, add', async ({
   page,

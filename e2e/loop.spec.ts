@@ -1,4 +1,4 @@
-import { expect, test } from './penpal';
+import { expect, goTo, test } from './penpal';
 
 const CSV = `Client,E-mail,Mobile,Closeness,Last spoke
 Rosa Lind,rosa@example.com,555-0142,Inner,2026-09-01
@@ -26,10 +26,10 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await page.getByRole('button', { name: 'Import 3 people' }).click();
   await expect(page.getByRole('link', { name: /Rosa Lind/ })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Desk', exact: true }).click();
+  await goTo(page, 'Desk');
   await expect(page.getByText(/Past the promise since October 1/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Cadences', exact: true }).click();
+  await goTo(page, 'Cadences');
   await page.getByRole('button', { name: 'New cadence' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Quarterly, three ways');
   for (const [n, kind, words] of [
@@ -63,7 +63,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(page.getByText('Rosa Lind: call, reached')).toBeVisible();
   await expect(page.getByText('Ask Rosa about the house')).toBeHidden();
 
-  await page.getByRole('link', { name: 'People', exact: true }).click();
+  await goTo(page, 'People');
   await page.getByRole('link', { name: /Rosa Lind/ }).click();
   await expect(page.getByText('You last spoke today; you promised every 30.')).toBeVisible();
   await expect(
@@ -72,7 +72,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(page.getByText('Call, reached.', { exact: true })).toBeVisible();
   await expect(page.getByText('Kitchen is done', { exact: true })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Desk', exact: true }).click();
+  await goTo(page, 'Desk');
   await page.getByRole('button', { name: 'Undo Rosa Lind' }).click();
   await expect(page.getByText('Ask Rosa about the house')).toBeVisible();
 });

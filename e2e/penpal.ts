@@ -131,6 +131,13 @@ export async function expectNoViolations(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
-/** Goes to one of the places of the bar or rail. */
-export const goTo = (page: Page, place: string) =>
-  page.getByRole('link', { name: place, exact: true }).click();
+/** What the bar of a phone reaches by way of Plans. */
+const PLANS = ['Cadences', 'Ahead', 'Pattern book'];
+
+/** Goes to one of the parts by name: straight from the rail, or by its place in the bar of a phone. */
+export async function goTo(page: Page, part: string): Promise<void> {
+  const to = (name: string) => page.getByRole('link', { name, exact: true }).click();
+  const isPhone = page.viewportSize()!.width < 1024;
+  if (isPhone && PLANS.includes(part)) await to('Plans');
+  await to(part);
+}

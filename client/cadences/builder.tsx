@@ -97,7 +97,7 @@ function Head({ saved, known }: { saved: Cadence | null; known: Known }) {
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-2">
       <Title>{saved ? saved.name : 'A new cadence'}</Title>
-      <View className="shrink flex-row flex-wrap items-center gap-2">
+      <View className="max-w-full flex-row flex-wrap items-center gap-2">
         {changed ? null : <Soft>{saved?.active ? 'Saved' : 'Switched off'}</Soft>}
         <SaveBar form={form} weight={changed ? 'main' : 'plain'} label="Save" disabled={!changed} />
         {goOn ? (

@@ -87,7 +87,10 @@ function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
   const paused = on.people.filter(({ state }) => state === 'paused').map((p) => p.enrolmentId);
   const all = on.total > PAGE ? `the ${PAGE} shown` : 'all';
   const toggle = (what: Doing) => setDoing(doing === what ? null : what);
-  const done = { onSuccess: () => setDoing(null) };
+  // What was opened meanwhile stays open.
+  const done = (what: Doing) => ({
+    onSuccess: () => setDoing((now) => (now === what ? null : now)),
+  });
   return (
     <>
       <View className="flex-row flex-wrap gap-2 pt-1">
@@ -117,7 +120,7 @@ function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
           words={`${plural(running.length, 'person rests', 'people rest')} from now on: ${fallsAway(running)}, and what comes due meanwhile waits until you say how they go on. Nobody loses their place.`}
           label={`Pause ${plural(running.length, 'person', 'people')}`}
           busy={pause.isPending}
-          onDo={() => pause.mutate({ body: { ids } }, done)}
+          onDo={() => pause.mutate({ body: { ids } }, done('pause'))}
         />
       ) : null}
       {doing === 'stop' ? (
@@ -125,14 +128,14 @@ function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
           words={`${plural(ids.length, 'person leaves', 'people leave')} the cadence: ${fallsAway(on.people)}, touches made stay in their story. Put on it again, they begin anew.`}
           label={`Take ${plural(ids.length, 'person', 'people')} off`}
           busy={stop.isPending}
-          onDo={() => stop.mutate({ body: { ids, reason: '' } }, done)}
+          onDo={() => stop.mutate({ body: { ids, reason: '' } }, done('stop'))}
         />
       ) : null}
       {doing === 'resume' ? (
         <Resume
           calendar={calendar}
           busy={resume.isPending}
-          onResume={(mode) => resume.mutate({ body: { ids: paused, mode } }, done)}
+          onResume={(mode) => resume.mutate({ body: { ids: paused, mode } }, done('resume'))}
         />
       ) : null}
     </>

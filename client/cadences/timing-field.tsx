@@ -40,7 +40,7 @@ interface Props {
 export function TimingField({ nth, timing, today, onChange }: Props) {
   const rest = { nth, onChange };
   return (
-    <View className="min-w-0 max-w-full shrink flex-row flex-wrap items-center gap-2">
+    <View className="max-w-full flex-row flex-wrap items-center gap-2">
       <Select
         label={`How ${nth} is timed`}
         hideLabel

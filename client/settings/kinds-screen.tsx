@@ -93,9 +93,9 @@ function KindCard(props: CardProps) {
   const at = `kinds.${kind}` as const;
   return (
     <Card className="gap-2">
-      <View className="flex-row items-center gap-2">
+      <View className="flex-row flex-wrap items-center gap-2">
         <KindMark kind={kind} />
-        <Lead className="flex-1">{sentenceCase(noun)}</Lead>
+        <Lead className="grow">{sentenceCase(noun)}</Lead>
         <Button
           weight={form.changed ? 'main' : 'plain'}
           label="Save"

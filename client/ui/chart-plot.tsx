@@ -30,7 +30,8 @@ export function ChartPlot(props: ChartProps) {
       <Drawing label={label} height={height}>
         {(whole) => {
           const y = (value: number) => TOP + (1 - value / top) * (height - FOOT - TOP);
-          const step = (whole - LEFT) / Math.max(1, points.length);
+          // While a window is being drawn anew it may have no room at all.
+          const step = Math.max(0, whole - LEFT) / Math.max(1, points.length);
           const x = (at: number) => LEFT + (at + GAP / 2) * step;
           const width = step * (1 - GAP);
           return (

@@ -44,7 +44,7 @@ interface ChoiceProps<V extends string> {
 /** One of a few, all in view. */
 export function Choice<V extends string>({ label, value, options, onChange }: ChoiceProps<V>) {
   return (
-    <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-x-4">
+    <View role="radiogroup" aria-label={label} className="max-w-full flex-row flex-wrap gap-x-4">
       {options.map((option) => (
         <Chip
           key={option.value}

@@ -36,7 +36,7 @@ function Framed({
   const id = useId();
   const about = [hint && `${id}hint`, fault && `${id}fault`].filter(Boolean).join(' ');
   return (
-    <View className={`max-w-full shrink gap-1 ${className}`}>
+    <View className={`max-w-full gap-1 ${className}`}>
       {hideLabel
         ? null
         : createElement(

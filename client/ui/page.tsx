@@ -5,11 +5,23 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 export const WIDE = 1024;
 export const useWide = () => useWindowDimensions().width >= WIDE;
 
+interface PageProps {
+  children: ReactNode;
+  narrow?: boolean;
+  /** Stands beside another page. */
+  beside?: boolean;
+}
+
 /** A screen that scrolls as a whole, with the margins of a letter. */
-export function Page({ children, narrow = false }: { children: ReactNode; narrow?: boolean }) {
+export function Page({ children, narrow = false, beside = false }: PageProps) {
   const wide = useWide();
   return (
-    <ScrollView className="flex-1" contentContainerClassName="pb-24">
+    <ScrollView
+      className="flex-1"
+      contentContainerClassName="pb-24"
+      // It may hold nothing that keys could reach, and has to scroll all the same.
+      {...(beside ? { tabIndex: 0 } : {})}
+    >
       <View
         className={`w-full gap-4 ${wide ? 'px-10 pt-8' : 'px-[18px] pt-5'} ${narrow ? 'max-w-[760px]' : ''}`}
       >
@@ -41,7 +53,9 @@ export function Spread({ children, beside, onPhone = 'below' }: SpreadProps) {
         <Page narrow>{children}</Page>
       </View>
       <View role="complementary" className="min-w-0 flex-1 border-l border-line bg-sheet">
-        <Page narrow>{beside}</Page>
+        <Page narrow beside>
+          {beside}
+        </Page>
       </View>
     </View>
   );

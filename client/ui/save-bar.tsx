@@ -35,7 +35,7 @@ export function SaveBar({ form, label = 'Keep', onClose, onlyChanged, disabled, 
     onClose?.();
   };
   return (
-    <View className="shrink gap-1">
+    <View className="max-w-full gap-1">
       {form.restored ? (
         <View className="flex-row flex-wrap items-center gap-x-2">
           <Soft>Typed before and not kept yet.</Soft>

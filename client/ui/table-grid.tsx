@@ -11,7 +11,6 @@ import { View } from 'react-native';
 
 import { Button } from './button';
 import { Chip } from './choice';
-import { useWide } from './page';
 import { Lined, Stack, type Column } from './table-parts';
 
 const features = tableFeatures({
@@ -31,9 +30,13 @@ export interface TableProps<Row> {
   idOf: (row: Row) => string;
 }
 
+/** So wide is a column at least, in pixels, at the reader's own size of text; below it rows stack. */
+const columnWidth = () =>
+  6 * parseFloat(getComputedStyle(document.documentElement).fontSize || '16');
+
 /** Rows and columns: sorted by any of them, and only those shown that are chosen. */
 export function TableGrid<Row extends object>({ label, rows, columns, idOf }: TableProps<Row>) {
-  const wide = useWide();
+  const [width, setWidth] = useState(0);
   const [choosing, setChoosing] = useState(false);
   const data = useMemo(() => [...rows], [rows]);
   const shape = useMemo(
@@ -58,7 +61,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
     onSort: () => column.toggleSorting(),
   }));
   return (
-    <View className="gap-1">
+    <View className="gap-1" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <Button
         weight="quiet"
         className="self-end"
@@ -77,7 +80,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
           }))}
         />
       ) : null}
-      {wide ? (
+      {width >= shown.length * columnWidth() ? (
         <Lined
           label={label}
           rows={table.getRowModel().rows}
