@@ -9,6 +9,7 @@ import { isCalendar } from '@/core/cadences';
 import { DEMO, expect, test } from './penpal';
 
 test.use({ args: DEMO });
+test.describe.configure({ timeout: 300_000 });
 
 /** Windows with the reader's own text size, in percent: phones first, then with room. */
 const WINDOWS = {
@@ -76,7 +77,6 @@ test('every control of the daily screens is inside the window, whatever its widt
   page,
   penpal,
 }) => {
-  test.setTimeout(240_000);
   const { id } = await call(
     addPerson,
     {
@@ -112,7 +112,6 @@ test('every control of cadences and settings is inside the window, whatever its 
   page,
   penpal,
 }) => {
-  test.setTimeout(240_000);
   const { cadences } = await call(listCadences, {}, { base: penpal.url });
   const year = cadences.find(isCalendar)!;
   const rota = cadences.find((cadence) => cadence.rota)!;
