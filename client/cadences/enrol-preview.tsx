@@ -20,7 +20,7 @@ export function EnrolPreview({ data, today, lacking, onLacking, onSample }: Prop
   const wide = useWide();
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
-      <View className="flex-1 gap-3">
+      <View className="min-w-0 flex-1 gap-3">
         {data.alreadyOn > 0 ? (
           <Soft>{`${plural(data.alreadyOn, 'person is', 'people are')} on it already and stay as they are.`}</Soft>
         ) : null}
@@ -29,7 +29,7 @@ export function EnrolPreview({ data, today, lacking, onLacking, onSample }: Prop
         ) : null}
         <Sample data={data} today={today} onSample={onSample} />
       </View>
-      <View className="flex-1 gap-3">
+      <View className="min-w-0 flex-1 gap-3">
         <Heading>What it adds to your weeks</Heading>
         <AddedLoad compared={data} label="with this cadence" today={today} />
         <Readiness data={data} lacking={lacking} onLacking={onLacking} today={today} />

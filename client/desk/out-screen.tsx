@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Heading, Lead, Linked, Page, Soft, Title, Waiting } from '@/client/ui';
+import { Body, Heading, Lead, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { listWaiting } from '@/contract/enrolments';
 import { getSettings } from '@/contract/settings';
@@ -14,25 +14,29 @@ type Message = Outgoing['items'][number] & { why?: string };
 /** What goes out by itself: who is held back and why, before what is ready. */
 export function OutScreen() {
   const waiting = useRead(listWaiting, {}, { keepPrevious: true });
+  const { data } = waiting;
   const today = useRead(getSettings).data?.today;
   return (
-    <Page narrow>
+    <Spread
+      beside={
+        data && today ? (
+          <Messages title="Ready to go" count={data.total} messages={data.items} today={today}>
+            They wait here until sending is set up.
+          </Messages>
+        ) : null
+      }
+    >
       <Waiting query={waiting}>
-        {({ total, items, heldTotal, held }) => (
+        {({ total, heldTotal, held }) => (
           <>
             <Title>{headline(total, heldTotal)}</Title>
             {today ? (
-              <>
-                <Messages title="Held back" count={heldTotal} messages={held} today={today} />
-                <Messages title="Ready to go" count={total} messages={items} today={today}>
-                  They wait here until sending is set up.
-                </Messages>
-              </>
+              <Messages title="Held back" count={heldTotal} messages={held} today={today} />
             ) : null}
           </>
         )}
       </Waiting>
-    </Page>
+    </Spread>
   );
 }
 

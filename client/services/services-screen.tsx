@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { useRead, useWriteForm } from '@/client/api';
-import { Body, Heading, Page, SaveBar, TextField, Title, Waiting } from '@/client/ui';
+import { Body, Heading, SaveBar, Spread, TextField, Title, Waiting } from '@/client/ui';
 import { createService, listServices } from '@/contract/services';
 
 import { Calls } from './calls';
@@ -11,7 +11,11 @@ import { ServiceCard } from './service-card';
 export function ServicesScreen() {
   const services = useRead(listServices);
   return (
-    <Page narrow>
+    <Spread
+      beside={
+        services.data ? <Calls calls={services.data.calls} today={services.data.today} /> : null
+      }
+    >
       <Title>Services</Title>
       <Body>
         A beat of a cadence can tell an outside service of a person: a list for newsletters, a shop
@@ -19,17 +23,16 @@ export function ServicesScreen() {
         again when the service is away.
       </Body>
       <Waiting query={services}>
-        {({ services: all, calls, today }) => (
+        {({ services: all }) => (
           <>
             {all.map((service) => (
               <ServiceCard key={service.id} service={service} />
             ))}
             <NewService />
-            <Calls calls={calls} today={today} />
           </>
         )}
       </Waiting>
-    </Page>
+    </Spread>
   );
 }
 

@@ -1,14 +1,18 @@
 import { createElement } from 'react';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useRead, useWriteForm } from '@/client/api';
 import {
   Body,
   Field,
+  Card,
   Heading,
-  Page,
+  Lead,
+  Rule,
   SaveBar,
   Soft,
+  Spread,
   SwitchField,
   TextField,
   Title,
@@ -26,16 +30,7 @@ const PARTS = [
 /** The form by which people add themselves from a page on the web. */
 export function IntakeScreen() {
   const form = useRead(readIntake);
-  return (
-    <Page narrow>
-      <Title>Web form</Title>
-      <Body>
-        A page that people reach without you: who fills it in lands as New, with the source Web
-        form. Who is surely here already gets what is new about them.
-      </Body>
-      <Waiting query={form}>{(data) => <Form form={data.form} />}</Waiting>
-    </Page>
-  );
+  return <Waiting query={form}>{(data) => <Form form={data.form} />}</Waiting>;
 }
 
 function Form({ form: saved }: { form: IntakeForm }) {
@@ -44,17 +39,39 @@ function Form({ form: saved }: { form: IntakeForm }) {
     toInput: (body: IntakeForm) => ({ body }),
     keepAs: 'web form',
   });
+  const written = useWatch({ control: form.control }) as IntakeForm;
   return (
-    <View className="gap-3">
+    <Spread beside={<Seen form={written} open={saved.open} />}>
+      <Title>Web form</Title>
+      <Body>
+        A page that people reach without you: who fills it in lands as New, with the source Web
+        form. Who is surely here already gets what is new about them.
+      </Body>
       <SwitchField of={form} name="open" label="The form is open" />
       {PARTS.map(([name, label, multiline]) => (
         <TextField key={name} of={form} name={name} label={label} multiline={multiline} />
       ))}
       <SaveBar form={form} weight="main" />
-      {saved.open ? <WhereItIs /> : null}
-    </View>
+    </Spread>
   );
 }
+
+/** What people will read on the page, as it is being written, and where the page is. */
+const Seen = ({ form, open }: { form: IntakeForm; open: boolean }) => (
+  <>
+    <Heading>What people read</Heading>
+    <Card className="gap-3">
+      <Lead>{form.heading}</Lead>
+      <Body>{form.words}</Body>
+      <Soft>Their name, e-mail, phone, and a line to you.</Soft>
+      {form.consentWords ? <Soft>{`☐ ${form.consentWords}`}</Soft> : null}
+      <Rule />
+      <Soft>Afterwards</Soft>
+      <Body>{form.thanks}</Body>
+    </Card>
+    {open ? <WhereItIs /> : null}
+  </>
+);
 
 function WhereItIs() {
   const address = `${window.location.origin}/form`;

@@ -13,6 +13,7 @@ import {
   Page,
   Soft,
   Title,
+  useWide,
   Waiting,
 } from '@/client/ui';
 import { getSettings, saveSettings, type Settings } from '@/contract/settings';
@@ -34,7 +35,7 @@ import { useMoneyText } from './money';
 export function KindsScreen() {
   const settings = useRead(getSettings);
   return (
-    <Page narrow>
+    <Page>
       <Title>Kinds of touch</Title>
       <Body>
         Minutes and limits shape your days; the share of a promise says how long a touch holds. A
@@ -42,11 +43,11 @@ export function KindsScreen() {
       </Body>
       <Waiting query={settings}>
         {({ settings: mine }) => (
-          <>
+          <View className="flex-row flex-wrap gap-4">
             {TOUCH_KINDS.map((kind) => (
               <KindCard key={kind} kind={kind} kinds={mine.kinds} />
             ))}
-          </>
+          </View>
         )}
       </Waiting>
     </Page>
@@ -89,10 +90,11 @@ function KindCard(props: CardProps) {
   const { kind } = props;
   const form = useKind(props);
   const money = useMoneyText();
+  const wide = useWide();
   const { noun } = KIND_WORDS[kind];
   const at = `kinds.${kind}` as const;
   return (
-    <Card className="gap-2">
+    <Card className={`gap-2 ${wide ? 'min-w-[30%] flex-1 basis-[45%]' : 'w-full'}`}>
       <View className="flex-row flex-wrap items-center gap-2">
         <KindMark kind={kind} />
         <Lead className="grow">{sentenceCase(noun)}</Lead>

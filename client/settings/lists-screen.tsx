@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { useRead } from '@/client/api';
-import { Choice, Page, PageList, Soft, Title, Waiting } from '@/client/ui';
+import { Choice, PageList, Soft, Spread, Title, Waiting } from '@/client/ui';
 import { readLists, type ListName } from '@/contract/lists';
 
 import { AddEntry } from './list-add';
@@ -22,27 +22,24 @@ export function ListsScreen() {
   const lists = useRead(readLists);
   const label = LISTS.find(({ value }) => value === list)!.label;
   return (
-    <Page narrow>
+    <Spread beside={<AddEntry key={list} list={list} />}>
       <Title>Lists and fields</Title>
       <Choice label="List" value={list} options={LISTS} onChange={setList} />
       <Soft>Press an entry to rename, order, retire or merge it.</Soft>
       <Waiting query={lists}>
         {(data) => (
-          <>
-            <AddEntry key={list} list={list} />
-            <PageList
-              key={`${list} entries`}
-              label={label}
-              items={data[list]}
-              idOf={({ id }) => id}
-              textOf={({ name }) => name}
-              empty="Nothing is on this list yet."
-            >
-              {(entry, at) => <EntryRow list={list} entry={entry} at={at} all={data[list]} />}
-            </PageList>
-          </>
+          <PageList
+            key={`${list} entries`}
+            label={label}
+            items={data[list]}
+            idOf={({ id }) => id}
+            textOf={({ name }) => name}
+            empty="Nothing is on this list yet."
+          >
+            {(entry, at) => <EntryRow list={list} entry={entry} at={at} all={data[list]} />}
+          </PageList>
         )}
       </Waiting>
-    </Page>
+    </Spread>
   );
 }

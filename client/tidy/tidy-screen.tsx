@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Heading, Lead, Linked, Page, Soft, Title } from '@/client/ui';
+import { Heading, Lead, Linked, Soft, Spread, Title } from '@/client/ui';
 import { listGaps, suggestTags } from '@/contract/gaps';
 import { listSame } from '@/contract/same';
 
@@ -10,11 +10,10 @@ import { GAP_WORDS } from './gap-words';
 /** What keeps the sphere clean: doubles, gaps, tags that fit. */
 export function TidyScreen() {
   const same = useRead(listSame, { query: { limit: 1 } });
-  const gaps = useRead(listGaps);
   const ideas = useRead(suggestTags);
   const pairs = same.data ? same.data.sure + same.data.ask : null;
   return (
-    <Page narrow>
+    <Spread beside={<Gaps />}>
       <Title>Tidy up</Title>
       <View role="list" className="gap-1">
         <Way
@@ -38,6 +37,14 @@ export function TidyScreen() {
           }
         />
       </View>
+    </Spread>
+  );
+}
+
+function Gaps() {
+  const gaps = useRead(listGaps);
+  return (
+    <>
       <Heading>What is not known</Heading>
       <View role="list">
         {(gaps.data?.gaps ?? []).map(({ lack, people }) => (
@@ -50,7 +57,7 @@ export function TidyScreen() {
           />
         ))}
       </View>
-    </Page>
+    </>
   );
 }
 
