@@ -1,5 +1,7 @@
 import { z } from 'zod';
 
+import { TOUCH_KINDS } from '@/core/touches';
+
 import { CadenceId, Day, Done, Id, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
@@ -57,6 +59,10 @@ export const Trial = z.object({
   minutesPerDay: z.number().int().min(0).max(1440).nullable().optional(),
   /** Promises by circle, in days; null promises nothing. */
   circles: z.record(Id, z.number().int().min(1).max(3650).nullable()).optional(),
+  /** Touches of a kind a day; null for no limit of its own. */
+  perKind: z.partialRecord(z.enum(TOUCH_KINDS), z.number().int().min(0).nullable()).optional(),
+  /** Cadences that would be switched off. */
+  rest: z.array(CadenceId).max(100).optional(),
   /** Further days off. */
   daysOff: z.array(Day).max(366).optional(),
   /** People who would join a cadence, so many on each working day from today on. */
@@ -99,6 +105,50 @@ export const cancelTrial = endpoint({
   path: '/ahead/trials/:id',
   subject,
   summary: 'Stops working out a trial',
+  params: z.object({ id: Id }),
+  response: z.object({ cancelled: z.boolean() }),
+  errors: ['not_found'],
+});
+
+/** A change after which every promise is kept that can be, what it costs, and the trial that makes it. */
+const Proposal = z.object({
+  trial: Trial,
+  title: z.string(),
+  cost: z.string(),
+  /** Promises that no room would keep either. */
+  slipCount: z.number().int(),
+});
+export type Proposal = z.infer<typeof Proposal>;
+
+export const startProposals = endpoint({
+  method: 'post',
+  path: '/ahead/proposals',
+  subject,
+  summary: 'Begins to look for the gentlest changes that keep every promise that can be kept',
+  body: z.object({ trial: Trial, weeks: Weeks }),
+  response: z.object({ id: Id }),
+  errors: ['invalid', 'not_found'],
+});
+
+export const readProposals = endpoint({
+  method: 'get',
+  path: '/ahead/proposals/:id',
+  subject,
+  shows: [],
+  summary: 'How far the search is, and what it found, the gentlest first',
+  params: z.object({ id: Id }),
+  response: z.union([
+    z.object({ state: z.literal('running'), done: z.number().int(), of: z.number().int() }),
+    z.object({ state: z.literal('done'), proposals: z.array(Proposal) }),
+  ]),
+  errors: ['not_found'],
+});
+
+export const cancelProposals = endpoint({
+  method: 'delete',
+  path: '/ahead/proposals/:id',
+  subject,
+  summary: 'Stops looking for them',
   params: z.object({ id: Id }),
   response: z.object({ cancelled: z.boolean() }),
   errors: ['not_found'],

@@ -1,6 +1,13 @@
 import { readImportFile } from './intake';
 import type { PersonFields } from './people';
-import { outlook, type Outlook, type OutlookTask } from './planner';
+import {
+  outlook,
+  proposals,
+  type Outlook,
+  type OutlookTask,
+  type Proposal,
+  type ProposalsTask,
+} from './planner';
 import { findSame, traitsOf, type Known, type Pair } from './same';
 import { SOURCES } from './sources';
 
@@ -10,6 +17,7 @@ type OnStep = (n: number) => void;
 /** Computations that take long enough to be done in a thread of their own; plain values in and out. */
 export const JOBS = {
   outlook: (task: OutlookTask, onStep: OnStep): Outlook => outlook(task, SOURCES, onStep),
+  proposals: (task: ProposalsTask, onStep: OnStep): Proposal[] => proposals(task, SOURCES, onStep),
   /** Everybody who may be here twice. */
   findSame: ({ people }: { people: readonly Known[] }): Pair[] => findSame(people),
   readFile: readImportFile,

@@ -9,6 +9,7 @@ import { figure, plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 import { leastSentence } from './compared';
+import { Proposals } from './proposals';
 
 interface Props {
   ahead: CallOutput<typeof getAhead>;
@@ -105,14 +106,17 @@ export function LetGo({ ahead: { letGo, letGoFirst, today } }: Props) {
   );
 }
 
+const NOTHING = {};
+
 /** What would keep the promises that run out, or how much room there is besides. */
-export function Fix({ ahead }: Props) {
+export function Fix({ ahead, weeks }: Props & { weeks: number }) {
   const router = useRouter();
   if (ahead.promises === 0) return null;
   return (
     <View className="gap-2">
       <Heading>{ahead.slipCount > 0 ? 'What would fix it' : 'How much room there is'}</Heading>
       <Body>{roomWords(ahead)}</Body>
+      <Proposals now={ahead} trial={NOTHING} weeks={weeks} />
       <Button
         className="self-start"
         label="Change my days"

@@ -1,10 +1,14 @@
+import { act } from '@testing-library/react';
+
 import { listCadences } from '@/contract/cadences';
 import {
   cancelTrial,
   getAhead,
   getConsistency,
   makeTrial,
+  readProposals,
   readTrial,
+  startProposals,
   startTrial,
   type Outlook,
 } from '@/contract/planner';
@@ -34,6 +38,8 @@ const prepared = (change: Partial<Outlook> = {}) =>
     .answer(getAhead, { ...sample.outlook(change), today: TODAY })
     .answer(getConsistency, { weeks: [] })
     .answer(getSettings, sample.settings())
+    .answer(startProposals, { id: sample.id(9) })
+    .answer(readProposals, { state: 'done', proposals: [] })
     .answer(listCadences, { cadences: [sample.cadence()] });
 
 const open = async (change: Partial<Outlook> = {}) => {
@@ -116,6 +122,39 @@ test('who slips leads to their sheet; what finds no day says why', async () => {
   expect(screen.getByText('and 2 more')).toBeTruthy();
   await press('Show them');
   expect(screen.getByText('Year. The days around are full.')).toBeTruthy();
+});
+
+const PROPOSALS = [
+  {
+    trial: { circles: { [sample.id(5)]: 225 } },
+    title: 'Outer every 225 days instead of 180',
+    cost: '84 people hear from you less often: 21 touches fewer in these weeks.',
+    slipCount: 0,
+  },
+  { trial: { capacity: 11 }, title: 'Room for 11', cost: '30 minutes more.', slipCount: 0 },
+];
+
+test('what would fix it: the gentlest first, looked at, and made in one press', async () => {
+  const server = prepared({ slipCount: 12, leastCapacity: 11 })
+    .answer(startProposals, { id: sample.id(9) })
+    .answer(readProposals, { state: 'done', proposals: PROPOSALS })
+    .answer(startTrial, { id: sample.id(10) })
+    .answer(readTrial, { state: 'done', outlook: sample.outlook({ slipCount: 0 }) })
+    .answer(makeTrial, { actionId: sample.id(8), sentence: 'Changed 1 promise', topics: [] });
+  show(<AheadScreen />);
+  await screen.findByText('Outer every 225 days instead of 180');
+  expect(server.sent(startProposals)).toEqual([{ trial: {}, weeks: 13 }]);
+  await press('What it does: Room for 11');
+  await screen.findByText(/^None of 240 promises would run out, instead of 12/);
+  expect(server.sent(startTrial)).toEqual([{ trial: { capacity: 11 }, weeks: 13 }]);
+  await press('Make it so: Outer every 225 days instead of 180');
+  await waitFor(() => expect(server.sent(makeTrial)).toEqual([{ trial: PROPOSALS[0]!.trial }]));
+});
+
+test('where all is kept nothing is looked for', async () => {
+  const server = await open();
+  await act(() => new Promise((done) => setTimeout(done, 500)));
+  expect(server.sent(startProposals)).toEqual([]);
 });
 
 test('the load is drawn, and there in figures', async () => {

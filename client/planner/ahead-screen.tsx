@@ -46,7 +46,7 @@ export function AheadScreen() {
             <Card>
               <OutlookChart weeks={data.weeks} />
             </Card>
-            <Fix ahead={data} />
+            <Fix ahead={data} weeks={Number(weeks)} />
             <WhatIf now={data} today={data.today} weeks={Number(weeks)} />
           </>
         )}

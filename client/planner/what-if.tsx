@@ -31,18 +31,20 @@ function useWhatIf(weeks: number) {
     onSaved: () => form.startOver(),
   });
   const wishes = useWatch({ control: form.control }) as Wishes;
+  const trial = trialOf(wishes);
   return {
     form,
     wishes,
+    trial,
     settings,
     chosen: selection?.people ?? null,
-    result: useTrial(trialOf(wishes), weeks),
+    result: useTrial(trial, weeks),
   };
 }
 
 /** A place to try other days, promises and starts beside those that are, and then to make them so. */
 export function WhatIf({ now, today, weeks }: Props) {
-  const { form, wishes, settings, chosen, result } = useWhatIf(weeks);
+  const { form, wishes, trial, settings, chosen, result } = useWhatIf(weeks);
   return (
     <View className="gap-3">
       <Heading>What if</Heading>
@@ -69,7 +71,9 @@ export function WhatIf({ now, today, weeks }: Props) {
         />
       ) : null}
       {result.state === 'failed' ? <Fault>{result.message}</Fault> : null}
-      {result.state === 'done' ? <TrialResult now={now} then={result.outlook} form={form} /> : null}
+      {result.state === 'done' ? (
+        <TrialResult now={now} then={result.outlook} {...{ form, trial, weeks }} />
+      ) : null}
     </View>
   );
 }

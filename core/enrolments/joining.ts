@@ -52,3 +52,16 @@ export const withCadence = (sphere: readonly PlanPerson[], cadence: Cadence): Pl
       enrolments.map((e) => (e.cadence.id === cadence.id ? { ...e, cadence } : e)),
     );
   });
+
+/** The sphere as it would be if these cadences were switched off. */
+export const withoutCadences = (
+  sphere: readonly PlanPerson[],
+  rest: readonly string[],
+): readonly PlanPerson[] =>
+  rest.length === 0
+    ? sphere
+    : sphere.map((person) => {
+        const enrolments = enrolmentsIn(person);
+        const left = enrolments.filter(({ cadence }) => !rest.includes(cadence.id));
+        return left.length === enrolments.length ? person : withEnrolments(person, left);
+      });

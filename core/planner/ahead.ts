@@ -143,7 +143,7 @@ function remembering(source: TouchSource): TouchSource {
 }
 
 /** A plan, or null as soon as more promises are broken than that. */
-function planUntil(people: readonly PlanPerson[], options: PlanOptions, mostSlips: number) {
+export function planUntil(people: readonly PlanPerson[], options: PlanOptions, mostSlips: number) {
   const steps = planSteps(people, options);
   for (;;) {
     const { done, value } = steps.next();

@@ -3,6 +3,7 @@ export * from './items';
 export * from './key';
 export * from './outlook';
 export * from './plan';
+export * from './proposals';
 export * from './reasons';
 export * from './replan';
 export * from './room';

@@ -4,7 +4,9 @@ import {
   getAhead,
   getConsistency,
   makeTrial,
+  readProposals,
   readTrial,
+  startProposals,
   startTrial,
   type Outlook,
   type Trial,
@@ -45,6 +47,59 @@ async function outcome(trial: Trial): Promise<Outlook> {
   }
   throw new Error('The trial did not end.');
 }
+
+async function proposed(trial: Trial = {}) {
+  const { id } = await api.call(startProposals, { body: { trial, weeks: 13 } });
+  for (let i = 0; i < 400; i++) {
+    const read = await api.call(readProposals, { params: { id } });
+    if (read.state === 'done') return read.proposals;
+    await new Promise((done) => setTimeout(done, 20));
+  }
+  throw new Error('The search did not end.');
+}
+
+describe('what would fix it', () => {
+  test('each proposal keeps everybody when it is tried, and when it is made', async () => {
+    for (const [i, personId] of (await inner(12)).entries())
+      await api.call(logTouch, {
+        body: { personId, kind: 'call', outcome: 'reached', on: addDays(TODAY, i - 28) },
+      });
+    await api.call(saveSettings, { body: { capacity: 1 } });
+    expect((await api.call(getAhead)).slipCount).toBeGreaterThan(0);
+    const all = await proposed();
+    expect(all.length).toBeGreaterThanOrEqual(2);
+    for (const { trial, slipCount } of all) {
+      const tried = await outcome(trial);
+      expect([tried.slipCount, slipCount]).toEqual([0, 0]);
+    }
+    await api.call(makeTrial, { body: { trial: all[0]!.trial } });
+    expect((await api.call(getAhead)).slipCount).toBe(0);
+    expect(await proposed()).toEqual([]);
+  });
+
+  test('a limit of a kind that is in the way is named, made, and taken back', async () => {
+    await inner(10);
+    const call = { minutes: 10, costMinor: 0, perDay: 1, holds: {} };
+    await api.call(saveSettings, { body: { capacity: 8, graceDays: 3, kinds: { call } } });
+    const [first] = await proposed();
+    expect(first!.title).toMatch(/^Up to \d of a day’s touches by call instead of 1$/);
+    const { actionId } = await api.call(makeTrial, { body: { trial: first!.trial } });
+    expect((await api.call(getAhead)).slipCount).toBe(0);
+    await api.call(undoAction, { params: { id: actionId } });
+    expect((await api.call(getSettings)).settings.kinds.call!.perDay).toBe(1);
+  });
+
+  test('a start of many at once may begin with a few a day', async () => {
+    await inner(6);
+    const ids = [];
+    for (let i = 0; i < 30; i++) ids.push(await person(`J${i}`));
+    const cadenceId = await on.build([beat(0)], { rounds: 1, gapDays: 0 });
+    await api.call(saveSettings, { body: { capacity: 2, graceDays: 9 } });
+    const all = await proposed({ join: { cadenceId, who: { ids }, perDay: null } });
+    for (const { trial, slipCount } of all)
+      expect((await outcome(trial)).slipCount).toBe(slipCount);
+  });
+});
 
 describe('what if', () => {
   test('less room makes promises slip, and the least room that keeps them all is told', async () => {

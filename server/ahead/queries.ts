@@ -3,12 +3,17 @@ import { EPOCH } from '../planner';
 
 /** Promises and the days on which they run out, if circles promised otherwise. Mirrors standing_now. */
 export const standingsWith = (sql: Sql, circles: Readonly<Record<string, number | null>>) =>
-  sql.query<{ person_id: string; promise_days: number | null; due: number | null }>(
+  sql.query<{
+    person_id: string;
+    circle_id: string;
+    promise_days: number | null;
+    due: number | null;
+  }>(
     `with other as (select key::uuid as id, value::int as days from jsonb_each_text($1::jsonb)),
-       promised as (select p.id, p.added_on, coalesce(p.own_promise_days, o.days) as days
+       promised as (select p.id, p.circle_id, p.added_on, coalesce(p.own_promise_days, o.days) as days
          from person p join other o on o.id = p.circle_id
          where p.archived_on is null and p.deleted_on is null)
-     select w.id as person_id, w.days as promise_days, case when w.days is not null then
+     select w.id as person_id, w.circle_id, w.days as promise_days, case when w.days is not null then
        coalesce((select max(l.on_day + round(l.hold * w.days)::int) from last_touch l
          where l.person_id = w.id and l.hold > 0), w.added_on + s.grace_days) - ${EPOCH} end as due
      from promised w cross join settings s`,

@@ -1,39 +1,26 @@
 import type { Outlook as Answer, Trial } from '@/contract/planner';
-import { startDays, withJoining, type PlanEnrolment } from '@/core/enrolments';
-import { OUTLOOK_RUNS, type OutlookTask, type PlanPerson } from '@/core/planner';
+import { startDays, withJoining, withoutCadences, type PlanEnrolment } from '@/core/enrolments';
+import { OUTLOOK_RUNS, type OutlookTask, type PlanOptions, type PlanPerson } from '@/core/planner';
 import { plural, toDayNumber } from '@/core/time';
+import { kindSetups, type TouchKind } from '@/core/touches';
 
 import { act } from '../act';
 import { invalid, notFound } from '../api';
-import { findCadence } from '../cadences';
+import { findCadence, setCadenceActive } from '../cadences';
 import type { Context } from '../context';
-import { newId } from '../db';
 import { joiningRuns, startEnrolments } from '../enrolments';
 import { sphereNow, type Sphere } from '../planner';
-import { readSettings, writeSettings } from '../settings';
+import { readSettings, writeSettings, type OwnerSettings } from '../settings';
 import { toAnswer } from './ahead';
 import * as queries from './queries';
+import { runs } from './runs';
 
-/** A trial that is being worked out, or was lately. */
-interface Running {
-  steps: number;
-  answer: Answer | null;
-  fault: unknown;
-  stop: AbortController;
-}
+const outlooks = runs<{ outlook: Answer }>(OUTLOOK_RUNS);
 
-const trials = new WeakMap<Context, Map<string, Running>>();
-/** Outcomes are kept until as many newer ones came. */
-const TRIALS_KEPT = 20;
-
-const trialsOf = (ctx: Context): Map<string, Running> => {
-  const mine = trials.get(ctx) ?? new Map<string, Running>();
-  trials.set(ctx, mine);
-  return mine;
-};
+export const { read, cancel } = outlooks;
 
 /** The sphere as it would be. */
-async function taskOf(
+export async function taskOf(
   ctx: Context,
   sphere: Sphere,
   trial: Trial,
@@ -46,7 +33,8 @@ async function taskOf(
   };
   const minutesPerDay =
     trial.minutesPerDay === undefined ? options.limits.minutesPerDay : trial.minutesPerDay;
-  const people = await withPromises(ctx, sphere.people, trial);
+  const awake = withoutCadences(sphere.people, trial.rest ?? []);
+  const people = await withPromises(ctx, awake, trial);
   return {
     search: true,
     people: trial.join ? await withJoin(ctx, sphere, people, trial.join, calendar) : people,
@@ -55,10 +43,16 @@ async function taskOf(
       days: weeks * 7,
       calendar,
       capacity: trial.capacity ?? options.capacity,
-      limits: { ...options.limits, minutesPerDay },
+      limits: { ...options.limits, minutesPerDay, perKind: kindsOf(options.limits.perKind, trial) },
     },
   };
 }
+
+/** The limits of each kind as they would be; null lifts one. */
+const kindsOf = (now: PlanOptions['limits']['perKind'], { perKind = {} }: Trial) =>
+  Object.fromEntries(
+    Object.entries({ ...now, ...perKind }).filter(([, most]) => most !== null),
+  ) as PlanOptions['limits']['perKind'];
 
 async function withPromises(ctx: Context, people: readonly PlanPerson[], { circles }: Trial) {
   if (!circles || Object.keys(circles).length === 0) return people;
@@ -71,7 +65,7 @@ async function withPromises(ctx: Context, people: readonly PlanPerson[], { circl
   });
 }
 
-async function withJoin(
+export async function withJoin(
   ctx: Context,
   sphere: Sphere,
   people: readonly PlanPerson[],
@@ -94,40 +88,17 @@ async function withJoin(
 export async function start(ctx: Context, trial: Trial, weeks: number): Promise<{ id: string }> {
   const sphere = await sphereNow(ctx);
   const task = await taskOf(ctx, sphere, trial, weeks);
-  const mine = trialsOf(ctx);
-  const id = newId(ctx.clock.nowMs());
-  const running: Running = { steps: 0, answer: null, fault: null, stop: new AbortController() };
-  mine.set(id, running);
-  for (const old of [...mine.keys()].slice(0, -TRIALS_KEPT)) cancel(ctx, old);
-  ctx.threads
-    .run('outlook', task, {
-      signal: running.stop.signal,
-      onStep: (steps) => (running.steps = steps),
-    })
-    .then(
-      (found) => (running.answer = toAnswer(ctx, sphere, task, found)),
-      (fault: unknown) => (running.fault = fault),
-    );
-  return { id };
+  return outlooks.begin(ctx, async (how) => ({
+    outlook: toAnswer(ctx, sphere, task, await ctx.threads.run('outlook', task, how)),
+  }));
 }
 
-function find(ctx: Context, id: string): Running {
-  const running = trialsOf(ctx).get(id);
-  if (!running) throw notFound('This trial is not there any more. Try it again.');
-  return running;
-}
-
-export function read(ctx: Context, id: string) {
-  const { steps, answer, fault } = find(ctx, id);
-  if (fault) throw fault;
-  return answer
-    ? { state: 'done' as const, outlook: answer }
-    : { state: 'running' as const, done: steps, of: Math.max(OUTLOOK_RUNS, steps + 1) };
-}
-
-export function cancel(ctx: Context, id: string): { cancelled: boolean } {
-  find(ctx, id).stop.abort();
-  return { cancelled: trialsOf(ctx).delete(id) };
+/** What each kind takes, with the limits that were tried. */
+function kindsAfter(before: OwnerSettings['kinds'], { perKind = {} }: Trial) {
+  const after = { ...before };
+  for (const [kind, perDay] of Object.entries(perKind) as [TouchKind, number | null][])
+    after[kind] = { ...kindSetups(before)[kind], perDay };
+  return after;
 }
 
 /** Makes what was tried so, as one action that can be undone. */
@@ -143,11 +114,15 @@ export async function make(ctx: Context, trial: Trial) {
       capacity: trial.capacity ?? before.capacity,
       minutesPerDay: trial.minutesPerDay === undefined ? before.minutesPerDay : trial.minutesPerDay,
       daysOff: [...new Set([...before.daysOff, ...(trial.daysOff ?? [])])].sort(),
+      kinds: kindsAfter(before.kinds, trial),
     };
     if (JSON.stringify(after) !== JSON.stringify(before)) {
       await writeSettings(tx, after);
       parts.push('your days');
     }
+    const rest = trial.rest ?? [];
+    for (const id of rest) await setCadenceActive(tx, id, false);
+    if (rest.length > 0) parts.push(plural(rest.length, 'cadence'));
     const circles = Object.entries(trial.circles ?? {});
     for (const [id, days] of circles) await queries.setPromise(tx, id, days);
     if (circles.length > 0) parts.push(plural(circles.length, 'promise'));
@@ -164,7 +139,7 @@ export async function make(ctx: Context, trial: Trial) {
     return {
       sentence: `Changed ${parts.join(', ')}`,
       plan: 'everybody',
-      topics: ['settings', 'lists', 'enrolments'],
+      topics: ['settings', 'lists', 'enrolments', 'cadences'],
     };
   });
 }

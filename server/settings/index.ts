@@ -1,2 +1,2 @@
 export { readShift } from './actions';
-export { readSettings, writeMemo, writeSettings, readMemo, type OwnerSettings } from './queries';
+export { readCircles, readSettings, writeMemo, writeSettings, readMemo, type OwnerSettings } from './queries';
