@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
 
-import { ActionId, Day, Done, PersonId, TouchId } from './common';
+import { ActionId, Day, Done, Id, PersonId, TouchId } from './common';
 import { endpoint } from './endpoint';
 import { Standing } from './standing';
 
@@ -136,6 +136,41 @@ export const swapItem = endpoint({
   subject,
   summary: 'Does an item of the desk another way, such as a text instead of a call',
   body: z.object({ itemKey: z.string().max(200), kind: z.enum(TOUCH_KINDS) }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
+export const listMeant = endpoint({
+  method: 'get',
+  path: '/desk/meant',
+  subject,
+  shows: ['plan', 'people', 'touches'],
+  summary: 'What the owner meant to do more than a week ago and has not done',
+  response: z.object({
+    total: z.number().int(),
+    /** The oldest first. */
+    items: z.array(
+      z.object({
+        id: Id,
+        personId: PersonId,
+        name: z.string(),
+        kind: z.enum(TOUCH_KINDS),
+        words: z.string(),
+        on: Day,
+      }),
+    ),
+  }),
+});
+
+export const MEANT_FATES = ['keep', 'drop', 'later'] as const;
+
+export const settleMeant = endpoint({
+  method: 'post',
+  path: '/desk/meant',
+  subject,
+  summary:
+    'Keeps them for the days to come that have most room, drops them, or leaves them for a month',
+  body: z.object({ ids: z.array(Id).min(1).max(1000), fate: z.enum(MEANT_FATES) }),
   response: Done,
   errors: ['invalid', 'not_found'],
 });

@@ -5,7 +5,7 @@ import { getPerson, listPeople } from '@/contract/people';
 import { listCadences } from '@/contract/cadences';
 import { listRotas } from '@/contract/rota';
 import { getSettings } from '@/contract/settings';
-import { getDesk, seeDesk } from '@/contract/touches';
+import { getDesk, listMeant, seeDesk, settleMeant } from '@/contract/touches';
 import { plainDate } from '@/core/time';
 import { at, gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
@@ -32,6 +32,7 @@ const prepared = (change: Partial<typeof DESK> = {}) =>
     .answer(listPeople, { total: 12, near: false, rows: [] })
     .answer(listCadences, { cadences: [] })
     .answer(listRotas, { rotas: [] })
+    .answer(listMeant, { total: 0, items: [] })
     .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] });
 
 const MADE = {
@@ -160,4 +161,32 @@ test('what goes out by itself: who is held back and why, before what is ready', 
   expect(screen.getByRole('heading', { name: 'Held back, 1' })).toBeTruthy();
   expect(screen.getAllByText('e-mail of Quarterly, Nov 20')).toHaveLength(2);
   expect(screen.getByText('and 2 more')).toBeTruthy();
+});
+
+test('what was meant long ago is gathered in one look, each kept, dropped or left, or all at once', async () => {
+  const thing = (n: number, name: string) => ({
+    id: sample.id(60 + n),
+    personId: sample.id(n) as never,
+    name,
+    kind: 'call' as const,
+    words: 'the rate review',
+    on: plainDate('2026-10-01'),
+  });
+  const server = prepared()
+    .answer(listMeant, { total: 2, items: [thing(2, 'Bo Birch'), thing(3, 'Wen Ito')] })
+    .answer(settleMeant, { actionId: sample.id(8), sentence: 'Dropped 1 thing', topics: [] });
+  show(<DeskScreen />);
+  await screen.findByText('Two things you meant to do');
+  expect(screen.queryByText('Call, Oct 1: the rate review')).toBeNull();
+  await press('Look at them');
+  expect(screen.getAllByText('Call, Oct 1: the rate review')).toHaveLength(2);
+  await press('Drop: Bo Birch');
+  await waitFor(() => expect(server.sent(settleMeant)).toHaveLength(1));
+  await press('Keep: all');
+  await waitFor(() =>
+    expect(server.sent(settleMeant)).toEqual([
+      { ids: [sample.id(62)], fate: 'drop' },
+      { ids: [sample.id(62), sample.id(63)], fate: 'keep' },
+    ]),
+  );
 });

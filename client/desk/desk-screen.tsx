@@ -23,6 +23,7 @@ import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
 
 import { OutLine, RotaWeek } from './around';
 import { DeskCard } from './desk-card';
+import { MeantToDo } from './meant';
 import { NothingYet } from './nothing-yet';
 
 type Desk = CallOutput<typeof getDesk>;
@@ -83,6 +84,7 @@ function DeskOf({ desk }: { desk: Desk }) {
         <Progress left={items.length} done={new Set(made.map((m) => m.personId)).size} />
       </View>
       {around ? <RotaWeek /> : null}
+      {around ? <MeantToDo today={today} /> : null}
       {around && items.length === 0 && made.length === 0 ? <NothingYet /> : null}
       {TOUCH_KINDS.map((kind) => {
         const flow = items.filter((item) => item.kind === kind);

@@ -21,6 +21,17 @@ export const FOLLOW_UP = 'follow';
 
 export const followUpKey = (id: string): string => itemKey(FOLLOW_UP, id);
 
+/** Left undone for longer than so many days, a follow-up waits to be looked at: see {@link isGathered}. */
+export const GATHERED_AFTER_DAYS = 7;
+
+/**
+ * Whether a follow-up of that day has been left for so long that it is no longer on the desk by
+ * itself: after weeks away all of them would fill the first day. They are gathered, to be kept,
+ * dropped or done later in one look.
+ */
+export const isGathered = (asked: DayNumber, today: DayNumber): boolean =>
+  asked < today - GATHERED_AFTER_DAYS;
+
 /** A follow-up was promised for its day: it is fixed, and moves only off a day that is not worked. */
 export function followUpItem(
   personId: string,
@@ -54,7 +65,9 @@ export const followUpSource: TouchSource = {
   name: FOLLOW_UP,
   saysItsDay: true,
   items: (personId, asks, context) =>
-    (asks as readonly PlanFollowUp[]).map((one) => followUpItem(personId, one, context)),
+    (asks as readonly PlanFollowUp[])
+      .map((one) => followUpItem(personId, one, context))
+      .filter(({ nominal }) => !isGathered(nominal, context.today)),
 };
 
 /** Why a follow-up is on the desk. */

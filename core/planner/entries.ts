@@ -17,8 +17,8 @@ export interface Entry {
   /** Part of the demand: still to be done, and still able to be in time. */
   counted: boolean;
   order: number;
-  /** When its person's promise runs out, as of when the entry came too late: see `moreBroken`. */
-  owedSince: DayNumber;
+  /** When its person's promise would be broken twice over, as of when the entry came too late. */
+  brokenTwiceOn: DayNumber;
   /** Set when another touch of the same person or home pushed it back. */
   yieldsTo: Neighbour | null;
 }
@@ -51,9 +51,12 @@ export const moreUrgent = (a: Entry, b: Entry): boolean => {
   return a.order < b.order;
 };
 
-/** Of what is late, the promise that was broken first comes first; a late beat in good time waits. */
+/**
+ * Of what is late, the promise that would be broken twice over first comes first: after a long absence
+ * the short promises of the inner circles, and nobody waits for ever. A late beat in good time waits.
+ */
 export const moreBroken = (a: Entry, b: Entry): boolean =>
-  a.owedSince === b.owedSince ? moreUrgent(a, b) : a.owedSince < b.owedSince;
+  a.brokenTwiceOn === b.brokenTwiceOn ? moreUrgent(a, b) : a.brokenTwiceOn < b.brokenTwiceOn;
 
 /** Too late to be in time on `day`; what is fixed keeps its right of way. */
 export const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;

@@ -105,6 +105,18 @@ describe('what is planned', () => {
     expect(result.overdue).toHaveLength(40);
   });
 
+  test('after a long absence the short promises of the inner circles come first', () => {
+    const outer = Array.from({ length: 6 }, (_, i) =>
+      person(`outer${i}`, { promiseDays: 180, due: today - 80 }),
+    );
+    const inner = Array.from({ length: 6 }, (_, i) =>
+      person(`inner${i}`, { promiseDays: 30, due: today - 60 }),
+    );
+    const result = plan([...outer, ...inner], options({ capacity: 4 }));
+    expect(onDay(result, today).every((id) => id.startsWith('inner'))).toBe(true);
+    expect(onDay(result, today + 1).filter((id) => id.startsWith('inner'))).toHaveLength(2);
+  });
+
   test('a broken promise goes before a late beat of somebody who is in good time', () => {
     const late = {
       enrolments: [

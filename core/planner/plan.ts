@@ -151,7 +151,7 @@ class Planner {
       done: false,
       counted: false,
       order,
-      owedSince: Infinity,
+      brokenTwiceOn: Infinity,
       yieldsTo: null,
     };
     if (item.source === KEEPER) state.keeper = entry;
@@ -205,7 +205,8 @@ class Planner {
     for (const entry of this.wanting[at]!) this.ready.push(entry);
     this.placeFixed(day);
     for (const entry of this.ready.takeWhile((entry) => isBroken(entry, day))) {
-      entry.owedSince = entry.person.due ?? Infinity;
+      const { due, person } = entry.person;
+      entry.brokenTwiceOn = due === null ? Infinity : due + (person.promiseDays ?? 0);
       this.broken.push(entry);
     }
     this.brokenCredit += this.broken.size > 0 ? this.gauges.roomOn(at) * BROKEN_SHARE : 0;

@@ -128,7 +128,7 @@ function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedT
   );
 }
 
-function mark(
+export function mark(
   ctx: Context,
   { item }: PlannedTouch,
   rest: Pick<queries.MarkRecord, 'fate'> & Partial<queries.MarkRecord>,

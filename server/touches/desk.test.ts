@@ -5,7 +5,15 @@ import { getPerson, listPeople } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
 import { undoAction } from '@/contract/history';
 import { getSettings, moveClock, saveSettings } from '@/contract/settings';
-import { getDesk, logPast, logTouch, putOff, skipItem } from '@/contract/touches';
+import {
+  getDesk,
+  listMeant,
+  logPast,
+  logTouch,
+  putOff,
+  settleMeant,
+  skipItem,
+} from '@/contract/touches';
 import { addDays, plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
@@ -257,6 +265,47 @@ describe('the weeks to come', () => {
       leastCapacity: 0,
       unkeepable: 1,
     });
+  });
+});
+
+describe('after a long absence', () => {
+  const meant = async (words: string, days: number) => {
+    const personId = await person(`For ${words}`);
+    const followUp = { on: addDays(TODAY, days), kind: 'call' as const, words };
+    await api.call(logTouch, { body: { personId, kind: 'call', outcome: 'reached', followUp } });
+    return personId;
+  };
+
+  test('old follow-ups are gathered instead of filling the day; each finds its fate, and is undone', async () => {
+    for (const [i, words] of ['rates', 'roof', 'lease', 'deed'].entries())
+      await meant(words, i + 1);
+    await meant('fresh', 88);
+    await api.call(moveClock, { body: { days: 91 } });
+    const today = addDays(TODAY, 91);
+    const desk = await api.call(getDesk);
+    expect(desk.items.map(({ reason }) => reason)).toEqual([
+      'You meant to follow up last Friday: fresh.',
+    ]);
+    const { items } = await api.call(listMeant);
+    expect(items.map(({ words }) => words)).toEqual(['rates', 'roof', 'lease', 'deed']);
+    const [rates, roof, lease, deed] = items.map(({ id }) => id);
+
+    await api.call(settleMeant, { body: { ids: [rates!, roof!], fate: 'keep' } });
+    await api.call(settleMeant, { body: { ids: [lease!], fate: 'later' } });
+    const dropped = await api.call(settleMeant, { body: { ids: [deed!], fate: 'drop' } });
+    expect((await api.call(listMeant)).total).toBe(0);
+    const planned = async (n: number) =>
+      (await api.call(getPerson, { params: { id: items[n]!.personId } })).planned[0]!;
+    // Kept ones fall on different days, where there is room.
+    expect(new Set([(await planned(0)).day, (await planned(1)).day]).size).toBe(2);
+    expect((await planned(0)).day > today).toBe(true);
+    expect((await planned(2)).day).toBe(addDays(today, 28));
+
+    await api.call(undoAction, { params: { id: dropped.actionId! } });
+    expect((await api.call(listMeant)).items.map(({ words }) => words)).toEqual(['deed']);
+    expect(await api.refusal(settleMeant, { body: { ids: [rates!], fate: 'drop' } })).toMatchObject(
+      { code: 'not_found' },
+    );
   });
 });
 

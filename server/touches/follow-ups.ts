@@ -1,5 +1,6 @@
 import { FOLLOW_UP, followUpReason, followUpSource, type PlanFollowUp } from '@/core/follow-ups';
 import { readKey } from '@/core/planner';
+import type { PlainDate } from '@/core/time';
 import type { TouchKind } from '@/core/touches';
 
 import type { Sql } from '../db';
@@ -33,6 +34,26 @@ export const followUps: TouchSource<ReadonlyMap<string, string>> = {
     followUpReason(item, words.get(readKey(item.key).of) ?? '', today),
   words: () => '',
 };
+
+/** Open follow-ups that were meant for a day before that one, put off or not, the oldest first. */
+export const followUpsBefore = (sql: Sql, day: PlainDate) =>
+  sql.query<{
+    id: string;
+    person_id: string;
+    name: string;
+    kind: TouchKind;
+    words: string;
+    on: PlainDate;
+  }>(
+    `select f.id, f.person_id, p.name, coalesce(m.kind, f.kind) as kind, f.words,
+       greatest(f.on_day, m.until)::date as on
+     from follow_up f join person p on p.id = f.person_id
+     left join item_mark m on m.source = '${FOLLOW_UP}' and m.of_id = f.id
+     where (m.id is null or m.fate = 'put_off') and greatest(f.on_day, m.until) < $1::date
+       and p.archived_on is null and p.deleted_on is null
+     order by 6, f.id`,
+    [day],
+  );
 
 /** Follow-ups of a person that are not done. */
 export const openFollowUps = (sql: Sql, personId: string) =>
