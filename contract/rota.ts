@@ -34,6 +34,8 @@ const Groups = z.object({
       monday: Day,
       groups: z.array(z.object({ name: z.string(), people: z.number().int() })),
       people: z.number().int(),
+      /** The first of them by name. */
+      who: z.array(z.object({ id: z.string(), name: z.string() })),
       now: z.boolean(),
     }),
   ),

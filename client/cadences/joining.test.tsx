@@ -127,6 +127,7 @@ describe('the letter rota', () => {
     monday: addDays(TODAY, 7 * n),
     groups: [{ name, people }],
     people,
+    who: [{ id: sample.id(n + 2), name: `${name}nna ${name}bbot` }],
     now: n === 0,
   });
   const ROTA: Rota = {
@@ -164,6 +165,14 @@ describe('the letter rota', () => {
     expect(screen.getByText('This week: A, 9 people.')).toBeTruthy();
     await press('Even the weeks out');
     await waitFor(() => expect(server.sent(regroupRota)).toHaveLength(1));
+  });
+
+  test('each week unfolds to who is in it', async () => {
+    await open();
+    await press('This week, A: 9 people');
+    const first = screen.getByRole('link', { name: 'Anna Abbot' });
+    expect(first.getAttribute('href')).toBe(`/people/${sample.id(2)}`);
+    expect(screen.getByText('and 8 more')).toBeTruthy();
   });
 
   test('what is changed is tried before it is saved', async () => {

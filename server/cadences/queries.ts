@@ -38,7 +38,7 @@ export interface Feed {
 }
 
 /** A call by initials belongs to the week of its letter; it is let go after the week that follows. */
-const ROTA_LAPSE_DAYS = 14;
+const ROTA_LAPSE_DAYS = 28;
 
 const SELECT = `select c.id, c.version, c.name, c.advice, c.rounds, c.gap_days, c.follow_on, c.hand_over_to,
   c.hand_over_wait, c.active, c.fed_by, c.fed_per_day,

@@ -57,8 +57,8 @@ export const setPeriod = (sql: Sql, cadenceId: string, gapDays: number) =>
   );
 
 export const rotaNames = (sql: Sql, ids: readonly string[]) =>
-  sql.query<{ id: string; given: string; family: string }>(
-    `select id, coalesce(nullif(goes_by, ''), given_name) as given,
+  sql.query<{ id: string; name: string; given: string; family: string }>(
+    `select id, name, coalesce(nullif(goes_by, ''), given_name) as given,
        coalesce(nullif(family_name, ''), nullif(company, ''), given_name) as family
      from person where id = any($1::uuid[]) and archived_on is null and deleted_on is null`,
     [ids],

@@ -58,6 +58,7 @@ async function namesOf(
   return (await rotas.rotaNames(sql, [...ids])).map((row) => ({
     id: row.id,
     name: row[name_part],
+    whole: row.name,
   }));
 }
 
@@ -97,14 +98,36 @@ function assigned(
   return { ...row, assigned: balance(counts, row.weeks, row.letters_a_week, EXTRAS) };
 }
 
+/** Somebody by the name that counts, and by their whole name. */
+type Named = Awaited<ReturnType<typeof namesOf>>[number];
+
+/** So many of each week are named. */
+const NAMED = 60;
+
+/** Who is called in each week, by name. */
+function whoInWeeks(
+  row: rotas.RotaRow,
+  groups: ReturnType<typeof letterGroups>,
+  people: readonly Named[],
+) {
+  const weeks: { id: string; name: string }[][] = Array.from({ length: row.weeks }, () => []);
+  const inOrder = people.toSorted((a, b) => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1));
+  for (const { id, name, whole } of inOrder) {
+    const week = weeks[row.assigned[groupOf(name, groups, row.particles)] ?? -1];
+    if (week && week.length < NAMED) week.push({ id, name: whole });
+  }
+  return weeks;
+}
+
 /** The weeks of a rota, beginning with the present one. */
-function weeksOf(ctx: Context, row: rotas.RotaRow, people: readonly { name: string }[]) {
+function weeksOf(ctx: Context, row: rotas.RotaRow, people: readonly Named[]) {
   const names = people.map(({ name }) => name);
   const groups = letterGroups(row.cuts);
   const counts = countGroups(names, groups, row.particles);
   const today = toDayNumber(ctx.clock.today());
   const clock = clockOf(row);
   const present = today < clock.firstMonday ? -1 : rotaWeek(clock, today);
+  const whoIn = whoInWeeks(row, groups, people);
   const totals = weekTotals(row.assigned, counts, row.weeks);
   const from = Math.max(today, clock.firstMonday);
   return {
@@ -116,6 +139,7 @@ function weeksOf(ctx: Context, row: rotas.RotaRow, people: readonly { name: stri
           row.assigned[g] === week ? [{ name: groupName(group), people: counts[g]! }] : [],
         ),
         people: totals[week]!,
+        who: whoIn[week] ?? [],
         now: week === present,
       };
     }),
