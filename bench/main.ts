@@ -6,6 +6,7 @@ import { benchSame } from './same';
 import { benchDesk, benchEnrol, benchImport } from './server';
 import { printTable } from './table';
 import { benchUserReading, benchUserWriting } from './user';
+import { benchYear } from './year';
 
 /** Each part prints its table when it is measured, so that a fault in one loses no other. */
 const PARTS = [
@@ -20,6 +21,7 @@ const PARTS = [
   benchPeople,
   benchDurability,
   benchPage,
+  benchYear,
 ];
 
 /** All parts, or the ones whose name holds the word given. */

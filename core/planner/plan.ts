@@ -20,9 +20,25 @@ import type { Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './t
 /**
  * The part of a day that belongs to promises already broken, so that they never starve; the rest
  * first goes to what can still be kept. Doing the broken ones first would break the next ones in
- * their turn, day after day; this way as many as possible are kept (see `plan`).
+ * their turn, day after day; this way as many as possible are kept (see `plan`). A year lived in the
+ * simulator with a quarter kept fewer promises than calling the inner circle first would; with a
+ * tenth it keeps more than any strict order, and hardly fewer hold on an average day.
  */
-export const BROKEN_SHARE = 1 / 4;
+export const BROKEN_SHARE = 1 / 10;
+
+/**
+ * The part of the days ahead that is counted on: some tries reach nobody, and something always comes up
+ * (common practice, no source). What a fuller stretch holds is begun early, in room that is free; a year
+ * lived in the simulator at 90 % load breaks a quarter of the promises that it broke without.
+ */
+const USABLE_SHARE = 0.7;
+
+/**
+ * Whole touches of a day that belong to what is broken. Counted along the days of the calendar, so that
+ * of small days every so manieth gives one, also when each morning is planned anew.
+ */
+const brokenRoom = (day: DayNumber, room: number): number =>
+  Math.floor((day + 1) * room * BROKEN_SHARE) - Math.floor(day * room * BROKEN_SHARE);
 
 /**
  * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
@@ -81,7 +97,7 @@ class Planner {
   private readonly homes = new Map<string, Home>();
   private order = 0;
   private firstBroken = 0;
-  /** Room that broken promises have a right to and have not used, so that small days add up. */
+  /** Room that broken promises have a right to and have not used. */
   private brokenCredit = 0;
   /** The day being filled. */
   private day: DayNumber = -Infinity;
@@ -209,8 +225,8 @@ class Planner {
       entry.brokenTwiceOn = due === null ? Infinity : due + (person.promiseDays ?? 0);
       this.broken.push(entry);
     }
-    this.brokenCredit += this.broken.size > 0 ? this.gauges.roomOn(at) * BROKEN_SHARE : 0;
-    this.placeBroken(day, Math.floor(this.brokenCredit));
+    if (this.broken.size > 0) this.brokenCredit += brokenRoom(day, this.gauges.roomOn(at));
+    this.placeBroken(day, this.brokenCredit);
     while (this.gauges.hasRoom(at)) {
       const entry = this.takeInTime(at);
       if (!entry) break;
@@ -248,11 +264,20 @@ class Planner {
   private takeInTime(at: number): Entry | undefined {
     const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
     const best = this.mostUrgent(fits, this.gauges.pressedKinds(at));
-    if (!best || best.entry.firm) return best && best.from.take(best.entry);
+    if (!best) return this.takeAhead(at);
+    if (best.entry.firm) return best.from.take(best.entry);
     const pressed = this.gauges.pressedKinds(at, 'firm');
     const firm = pressed?.(best.entry.item.kind) ? this.mostUrgent(fits, pressed, true) : undefined;
     const { entry, from } = firm ?? best;
     return from.take(entry);
+  }
+
+  /** What keeps a promise and may be done early, where the days ahead are nearly full. */
+  private takeAhead(at: number): Entry | undefined {
+    const pressed = this.gauges.pressedKinds(at, 'firm', USABLE_SHARE);
+    const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
+    const early = pressed && this.pulledForward((kind) => pressed(kind) && fits(kind), true);
+    return early ? this.early.take(early) : undefined;
   }
 
   private mostUrgent(
@@ -404,10 +429,21 @@ class Planner {
     });
   }
 
+  /** The touch made before today that left no room for one that was wanted before today. */
+  private heldBackBy({ item, person }: Entry): Neighbour | null {
+    if (item.fixed || item.wanted >= this.options.today) return null;
+    const near = (last: Neighbour | null) =>
+      last !== null &&
+      last.day < this.options.today &&
+      item.wanted < last.day + this.options.minDistanceDays;
+    return [person.last, person.home.last].find(near) ?? null;
+  }
+
   private place(entry: Entry, day: DayNumber): void {
     const { item, person: state } = entry;
     this.settle(entry);
     this.gauges.take(item.kind, this.index(day));
+    entry.yieldsTo ??= this.heldBackBy(entry);
     const cause = causeOf(entry, day);
     this.result.touches.push({
       item,

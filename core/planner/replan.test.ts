@@ -97,9 +97,10 @@ describe('planning again after something changed for a few', () => {
 
   test('a follow-up on a day that is full needs a plan of everybody, and stands on its day there', () => {
     const opt = options({ capacity: 1, days: 20 });
-    const people = [promised('ana', 7), promised('bo', 9), person('cy')];
+    const filled = [3, 4, 7, 8, 9].map((days, i) => promised(`full${i}`, days));
+    const people = [...filled, person('cy')];
     const followUps = [{ id: 'f', on: today + 7, kind: 'call' as const }];
-    const now = [...people.slice(0, 2), person('cy', { followUps })];
+    const now = [...filled, person('cy', { followUps })];
     expect(replan(plan(people, opt), now, new Set(['cy']), opt)).toBeNull();
     expect(plan(now, opt).touches.find(({ item }) => item.personId === 'cy')!.day).toBe(today + 7);
   });

@@ -37,7 +37,7 @@ export interface Feed {
   perDay: number | null;
 }
 
-/** A call by initials belongs to the week of its letter; it is let go after the week that follows. */
+/** A call by initials belongs to the week of its letter; after a month it is let go. */
 const ROTA_LAPSE_DAYS = 28;
 
 const SELECT = `select c.id, c.version, c.name, c.advice, c.rounds, c.gap_days, c.follow_on, c.hand_over_to,
