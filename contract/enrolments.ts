@@ -157,6 +157,28 @@ const Outgoing = z.object({
   cadence: z.string(),
 });
 
+/** What the completion of work of a kind begins; decided once for each kind. */
+export const listWorkCadences = endpoint({
+  method: 'get',
+  path: '/work-cadences',
+  subject,
+  shows: ['cadences', 'enrolments', 'settings'],
+  summary: 'Which cadence begins when work of a kind is completed, for the kinds that were decided',
+  response: z.object({
+    decided: z.array(z.object({ kind: z.string(), cadenceId: CadenceId.nullable() })),
+  }),
+});
+
+export const decideWorkCadence = endpoint({
+  method: 'put',
+  path: '/work-cadences',
+  subject,
+  summary: 'Decides which cadence begins when work of a kind is completed; null for none',
+  body: z.object({ kind: z.string().trim().min(1).max(200), cadenceId: CadenceId.nullable() }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
 export const listWaiting = endpoint({
   method: 'get',
   path: '/outgoing',

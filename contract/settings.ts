@@ -51,6 +51,8 @@ export const Settings = z.object({
   kinds: z.partialRecord(z.enum(TOUCH_KINDS), KindChange),
   /** Whether what goes by itself waits until somebody said yes to it; else it keeps to a no alone. */
   autoNeedsYes: z.boolean(),
+  /** How whoever sent somebody is thanked; null plans no thanks. */
+  thanksKind: z.enum(TOUCH_KINDS).nullable(),
   /** Where a 29 February falls in common years. */
   leapDay: z.enum(['feb28', 'mar1']),
   /** Whose public holidays are days off; none when empty. */

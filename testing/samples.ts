@@ -107,6 +107,7 @@ export const settings = (
     minDistanceDays: 3,
     graceDays: 14,
     autoNeedsYes: true,
+    thanksKind: 'card' as const,
     minutesPerDay: null,
     kinds: {},
     leapDay: 'feb28',

@@ -1,3 +1,5 @@
+import { listCadences } from '@/contract/cadences';
+import { decideWorkCadence, listWorkCadences } from '@/contract/enrolments';
 import { readLists } from '@/contract/lists';
 import { editPerson, getPerson, listFacts, listPeople, type PersonSheet } from '@/contract/people';
 import { getSettings } from '@/contract/settings';
@@ -38,7 +40,9 @@ const prepared = (change: Partial<PersonSheet> = {}) => {
     .answer(getPerson, sample.sheet(change))
     .answer(getSettings, sample.settings())
     .answer(readLists, sample.lists())
-    .answer(listFacts, { facts: [] });
+    .answer(listFacts, { facts: [] })
+    .answer(listWorkCadences, { decided: [] })
+    .answer(listCadences, { cadences: [sample.cadence()] });
 };
 
 const open = async (change: Partial<PersonSheet> = {}) => {
@@ -257,6 +261,22 @@ test('the story is searched and shown by parts', async () => {
   expect(screen.getByText('Kitchen half done')).toBeTruthy();
   await type('Find in the story', 'nothing such');
   expect(screen.getByText('Nothing here yet.')).toBeTruthy();
+});
+
+test('completed work asks once for its kind whether a cadence begins with it', async () => {
+  const job = { id: sample.id(70), stage: '', valueMinor: null, feeMinor: null };
+  const server = await open({
+    jobs: [{ ...job, name: 'Home loan', completedOn: plainDate('2026-11-20') }],
+  });
+  server.answer(decideWorkCadence, { actionId: sample.id(8), sentence: 'Decided', topics: [] });
+  await screen.findByText(/^“Home loan” is completed\./);
+  await choose('Cadence', 'Quarterly');
+  await press('Begin it');
+  await waitFor(() =>
+    expect(server.sent(decideWorkCadence)).toEqual([
+      { kind: 'Home loan', cadenceId: sample.id(40) },
+    ]),
+  );
 });
 
 test('work is added with its fee, changed and taken away', async () => {

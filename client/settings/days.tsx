@@ -2,10 +2,20 @@ import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useWriteForm, type WriteForm } from '@/client/api';
-import { Chip, Heading, NumberField, SaveBar, TextField, useField, SwitchField } from '@/client/ui';
+import {
+  Chip,
+  Heading,
+  NumberField,
+  SaveBar,
+  SelectField,
+  TextField,
+  useField,
+  SwitchField,
+} from '@/client/ui';
 import { Trial } from '@/contract/planner';
 import { saveSettings, type Settings } from '@/contract/settings';
 import type { PlainDate } from '@/core/time';
+import { aKind, TOUCH_KINDS } from '@/core/touches';
 
 import { daysOffOf, TimeOff, type TimeOffForm } from './time-off';
 
@@ -19,6 +29,11 @@ const WEEK = [
   [7, 'Sun'],
 ] as const;
 
+const THANKS = [
+  { value: '', label: 'nothing that is planned' },
+  ...TOUCH_KINDS.map((kind) => ({ value: kind, label: aKind(kind) })),
+];
+
 type DaysForm = Omit<Settings, 'daysOff'> & TimeOffForm;
 
 /** Only what stands in this form: the rest of the settings have places of their own. */
@@ -31,6 +46,7 @@ const toBody = (form: DaysForm): Partial<Settings> => ({
   minDistanceDays: form.minDistanceDays,
   minutesPerDay: form.minutesPerDay,
   autoNeedsYes: form.autoNeedsYes,
+  thanksKind: form.thanksKind || null,
   workingDays: form.workingDays,
   daysOff: daysOffOf(form) as Settings['daysOff'],
 });
@@ -78,6 +94,13 @@ export function Days({ form, today }: PartProps & { today: PlainDate }) {
         />
       </View>
       <SwitchField of={form} name="autoNeedsYes" label="What goes by itself waits for a yes" />
+      <SelectField
+        of={form}
+        name="thanksKind"
+        label="Whoever sends you somebody is thanked by"
+        className="max-w-[280px]"
+        options={THANKS}
+      />
       <WorkingDays form={form} />
       <TimeOff form={form} today={today} />
       <SaveBar form={form} weight="main" label="Save my days" />

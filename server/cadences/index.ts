@@ -1,3 +1,9 @@
 export { assertRuns, find as findOrRefuseCadence } from './actions';
-export { findCadence, readCadences, setActive as setCadenceActive, type Feed, type StoredCadence } from './queries';
+export {
+  findCadence,
+  readCadences,
+  setActive as setCadenceActive,
+  type Feed,
+  type StoredCadence,
+} from './queries';
 export { wordValues, yearlyDates, type Nameable } from './words';

@@ -34,7 +34,7 @@ export interface NewEnrolment {
   cadence_id: string;
   start_on: string;
   /** 'hand' when left out. */
-  origin?: 'rota' | 'view';
+  origin?: 'rota' | 'view' | 'work';
 }
 
 export const insertEnrolments = (sql: Sql, rows: readonly NewEnrolment[]) =>
@@ -57,6 +57,29 @@ export const startEnrolments = (
      select e.id, e.person_id, $1::uuid, ${EPOCH} + e.day, ${EPOCH} + e.day
      from unnest($2::uuid[], $3::uuid[], $4::int[]) as e (id, person_id, day)`,
     [cadenceId, ids.map(() => newId()), ids, days],
+  );
+
+export const workCadences = (sql: Sql) =>
+  sql.query<{ kind: string; cadence_id: string | null }>(
+    'select kind, cadence_id from work_cadence order by kind',
+  );
+
+/** A decision of another day takes the place of the one before. */
+export const decideWork = (sql: Sql, kind: string, cadenceId: string | null, on: string) =>
+  sql.query(
+    `insert into work_cadence (id, kind, cadence_id, decided_on) values ($1::uuid, $2, $3::uuid, $4::date)
+     on conflict (kind) do update set cadence_id = excluded.cadence_id, decided_on = excluded.decided_on`,
+    [newId(), kind, cadenceId, on],
+  );
+
+/** Work completed on or after a day, of people who are not put away. */
+export const completedWork = (sql: Sql, since: string, people: readonly string[] | null) =>
+  sql.query<{ person_id: string; name: string; completed_on: string }>(
+    `select j.person_id, j.name, j.completed_on from job j join person p on p.id = j.person_id
+     where j.completed_on >= $1::date and p.archived_on is null and p.deleted_on is null
+       and ($2::uuid[] is null or j.person_id = any($2::uuid[]))
+     order by j.completed_on, j.id`,
+    [since, people],
   );
 
 /** Everybody who is or ever was on a cadence. */

@@ -11,6 +11,7 @@ import { enrol, previewEnrol } from './enrol';
 import { feed } from './feed';
 import * as rota from './rota';
 import * as running from './running';
+import { decideWork, listWork } from './work';
 
 export function enrolmentRoutes(router: Router, ctx: Context): void {
   // What a change would do to those who are on it is known here, not to the definitions.
@@ -30,5 +31,7 @@ export function enrolmentRoutes(router: Router, ctx: Context): void {
   register(router, rotaApi.regroupRota, ({ params }) => rota.evenOut(ctx, params.id));
   register(router, rotaApi.endRota, ({ params }) => rota.end(ctx, params.id));
   register(router, rotaApi.listRotas, () => rota.present(ctx));
+  register(router, api.listWorkCadences, () => listWork(ctx));
+  register(router, api.decideWorkCadence, ({ body }) => decideWork(ctx, body));
   register(router, api.listWaiting, () => running.waiting(ctx));
 }

@@ -11,6 +11,7 @@ import { mergeEnrolments } from './merge';
 import { settleRotas } from './rota';
 import { enrolmentRoutes } from './routes';
 import { enrolmentStory } from './story';
+import { settleWork } from './work';
 
 export const enrolments: Subject = {
   name: 'enrolments',
@@ -32,6 +33,8 @@ export const enrolments: Subject = {
     STORY_PARTS(enrolmentStory),
     RECURRING(dailyRound),
     REACTIONS({ name: 'settle rotas', to: ['people', 'enrolments'], run: settleRotas }),
+    TABLES({ table: 'work_cadence', rows: 'owner' }),
+    REACTIONS({ name: 'begin after work', to: ['people', 'enrolments'], run: settleWork }),
     REACTIONS({
       name: 'settle feeds',
       to: ['people', 'enrolments', 'views', 'cadences'],

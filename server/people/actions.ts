@@ -68,7 +68,8 @@ export async function add(ctx: Context, draft: PersonDraft) {
     return {
       id,
       sentence: `Added ${record.name}`,
-      plan: [id, ...home],
+      // Whoever sent them may be thanked for it.
+      plan: [id, ...home, ...(draft.referredBy ? [draft.referredBy] : [])],
       topics: ['people', 'lists', ...(draft.note ? (['notes'] as const) : [])],
     };
   });

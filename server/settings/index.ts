@@ -1,2 +1,9 @@
 export { readShift } from './actions';
-export { readCircles, readSettings, writeMemo, writeSettings, readMemo, type OwnerSettings } from './queries';
+export {
+  readCircles,
+  readSettings,
+  writeMemo,
+  writeSettings,
+  readMemo,
+  type OwnerSettings,
+} from './queries';

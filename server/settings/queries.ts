@@ -15,6 +15,7 @@ interface SettingsRow {
   minutes_per_day: number | null;
   kinds: Settings['kinds'];
   auto_needs_yes: boolean;
+  thanks_kind: Settings['thanksKind'];
   leap_day: Settings['leapDay'];
   country: string;
   region: string;
@@ -27,7 +28,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, auto_needs_yes, leap_day, country, region, holidays_worked, currency, locale,
+       minutes_per_day, kinds, auto_needs_yes, thanks_kind, leap_day, country, region, holidays_worked, currency, locale,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -41,6 +42,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     minutesPerDay: row.minutes_per_day,
     kinds: row.kinds,
     autoNeedsYes: row.auto_needs_yes,
+    thanksKind: row.thanks_kind,
     leapDay: row.leap_day,
     country: row.country,
     region: row.region,
@@ -56,7 +58,7 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
        minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
        country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
-       auto_needs_yes = $16`,
+       auto_needs_yes = $16, thanks_kind = $17`,
     [
       s.ownerName,
       s.timeZone,
@@ -74,6 +76,7 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
       s.currency,
       s.locale,
       s.autoNeedsYes,
+      s.thanksKind,
     ],
   );
 

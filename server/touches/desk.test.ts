@@ -1,7 +1,7 @@
 import { changeEntry } from '@/contract/lists';
 
 import { enrol } from '@/contract/enrolments';
-import { getPerson, listPeople } from '@/contract/people';
+import { addPerson, getPerson, listPeople } from '@/contract/people';
 import { getAhead } from '@/contract/planner';
 import { undoAction } from '@/contract/history';
 import { getSettings, moveClock, saveSettings } from '@/contract/settings';
@@ -265,6 +265,47 @@ describe('the weeks to come', () => {
       leastCapacity: 0,
       unkeepable: 1,
     });
+  });
+});
+
+describe('thanks for a referral', () => {
+  const sent = async (by: string, name: string) =>
+    (await api.call(addPerson, { body: { givenName: name, phone: '555-0109', referredBy: by } }))
+      .id;
+  const next = async (id: string) =>
+    (await api.call(getPerson, { params: { id } })).planned.map(({ kind, day, reason }) => ({
+      kind,
+      day,
+      reason,
+    }));
+
+  test('are planned for the day after, in the way the owner chose, once', async () => {
+    const bo = await person('Bo');
+    await sent(bo, 'Cy');
+    const thanks = {
+      kind: 'card',
+      day: addDays(TODAY, 1),
+      reason: 'You meant to follow up tomorrow: thanks for sending Cy.',
+    };
+    expect(await next(bo)).toEqual([thanks]);
+    await person('Di');
+    expect(await next(bo)).toEqual([thanks]);
+    await api.call(saveSettings, { body: { thanksKind: 'call' } });
+    await sent(bo, 'Ed');
+    expect((await next(bo)).map(({ kind }) => kind).sort()).toEqual(['call', 'card']);
+    await api.call(saveSettings, { body: { thanksKind: null } });
+    await sent(bo, 'Flo');
+    expect(await next(bo)).toHaveLength(2);
+  });
+
+  test('go when it is undone that somebody was added', async () => {
+    const bo = await person('Bo');
+    const { actionId } = await api.call(addPerson, {
+      body: { givenName: 'Cy', phone: '555-0109', referredBy: bo },
+    });
+    expect(await next(bo)).toHaveLength(1);
+    await api.call(undoAction, { params: { id: actionId } });
+    expect(await next(bo)).toEqual([]);
   });
 });
 

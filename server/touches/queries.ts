@@ -28,6 +28,20 @@ export const touchesOf = (sql: Sql, personId: string) =>
     [personId],
   );
 
+/** Whoever sent somebody that was added on or after a day and is not thanked for it, by hand and not from a file. */
+export const thanksOwed = (sql: Sql, since: string, people: readonly string[] | null) =>
+  sql.query<{ to: string; came: string; came_name: string }>(
+    `select distinct on (t.person_id) t.other_id as to, t.person_id as came, p.name as came_name
+     from tie t join person p on p.id = t.person_id join person o on o.id = t.other_id
+     where t.kind = 'referred_by' and p.added_on >= $1::date and p.batch_id is null
+       and p.archived_on is null and p.deleted_on is null
+       and o.archived_on is null and o.deleted_on is null
+       and ($2::uuid[] is null or t.person_id = any($2::uuid[]) or t.other_id = any($2::uuid[]))
+       and not exists (select 1 from follow_up f where f.thanks_for = t.person_id)
+     order by t.person_id, t.id`,
+    [since, people],
+  );
+
 /** The latest touch of each person that reached somebody or left something behind. */
 export const lastTouches = (sql: Sql, personIds: readonly string[]) =>
   sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome' | 'hold'>>(
@@ -144,13 +158,15 @@ export const insertFollowUp = (
     on_day: string;
     kind: TouchKind;
     words: string;
-    touch_id: string;
+    touch_id: string | null;
+    /** Who came, where it thanks for them. */
+    thanks_for?: string;
   },
 ) =>
   sql.query(
-    `insert into follow_up (id, person_id, on_day, kind, words, touch_id)
-     values ($1::uuid, $2::uuid, $3::date, $4, $5, $6::uuid)`,
-    [f.id, f.person_id, f.on_day, f.kind, f.words, f.touch_id],
+    `insert into follow_up (id, person_id, on_day, kind, words, touch_id, thanks_for)
+     values ($1::uuid, $2::uuid, $3::date, $4, $5, $6::uuid, $7::uuid)`,
+    [f.id, f.person_id, f.on_day, f.kind, f.words, f.touch_id, f.thanks_for ?? null],
   );
 
 export const countPeopleIn = async (sql: Sql, ids: readonly string[]): Promise<number> =>

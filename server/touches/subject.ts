@@ -1,9 +1,10 @@
-import { TABLES } from '../act';
+import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { touchSource } from '../planner';
 import { followUps } from './follow-ups';
 import { touchRoutes } from './routes';
+import { planThanks } from './thanks';
 
 const person = { columns: ['person_id'], merge: 'move' as const, happened: true };
 
@@ -14,7 +15,12 @@ export const touches: Subject = {
     TABLES({
       table: 'follow_up',
       rows: 'owner',
-      person: { ...person, says: ['follow-up', 'follow-ups'] },
+      person: {
+        ...person,
+        columns: ['person_id', 'thanks_for'],
+        says: ['follow-up', 'follow-ups'],
+        byItself: `t.thanks_for is not null and not exists (select 1 from item_mark m where m.source = 'follow' and m.of_id = t.id)`,
+      },
     }),
     TABLES({ table: 'item_mark', rows: 'owner', person }),
     TABLES({ table: 'last_touch', rows: 'computed' }),
@@ -22,5 +28,6 @@ export const touches: Subject = {
     TABLES({ table: 'desk_pin', rows: 'machine' }),
     ROUTES(touchRoutes),
     touchSource(followUps),
+    REACTIONS({ name: 'plan thanks', to: ['people'], run: planThanks }),
   ],
 };

@@ -18,6 +18,8 @@ import type { PersonSheet } from '@/contract/people';
 import { addJob, editJob, removeJob, type Job } from '@/contract/story';
 import { longDate, type PlainDate } from '@/core/time';
 
+import { AfterWork } from './after-work';
+
 /** Work done for them; a completed one has its anniversary every year. */
 export function Jobs({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
   const [open, setOpen] = useState<string | null>(null);
@@ -32,6 +34,7 @@ export function Jobs({ sheet, today }: { sheet: PersonSheet; today: PlainDate })
           <JobLine key={job.id} job={job} today={today} onChange={() => setOpen(job.id)} />
         ),
       )}
+      <AfterWork jobs={sheet.jobs} today={today} />
       {open === 'new' ? (
         <AddJob personId={sheet.id} onClose={close} />
       ) : (
