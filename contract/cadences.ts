@@ -218,6 +218,20 @@ export const tryCadence = endpoint({
         }),
       ),
     }),
+    /** What stands in the plan of the coming weeks and would stand on another day, or in it no more. */
+    planned: z.object({
+      moved: z.number().int(),
+      added: z.number().int(),
+      gone: z.number().int(),
+      goneFirst: z.array(
+        z.object({
+          personId: PersonId,
+          name: z.string(),
+          kind: z.enum(TOUCH_KINDS),
+          on: Day,
+        }),
+      ),
+    }),
     ...AddedLoad.shape,
   }),
   errors: ['invalid', 'not_found'],

@@ -35,6 +35,19 @@ export const prepared = (change: Partial<Cadence> = {}) => {
     .answer(tryCadence, {
       running: 3,
       joining: 0,
+      planned: {
+        moved: 2,
+        added: 1,
+        gone: 1,
+        goneFirst: [
+          {
+            personId: sample.id(2) as never,
+            name: 'Bo Birch',
+            kind: 'call',
+            on: addDays(TODAY, 4),
+          },
+        ],
+      },
       changed: {
         people: 2,
         moved: 1,

@@ -55,7 +55,30 @@ export function TrialView({ id, draft, changed, who, today }: Props) {
   );
 }
 
-function Changed({ trial: { changed, running }, today }: { trial: Trial; today: PlainDate }) {
+/** What the plan of the coming weeks would do about it: a touch that finds no day is not moved. */
+function InPlan({ planned, today }: { planned: Trial['planned']; today: PlainDate }) {
+  const { moved, added, gone, goneFirst } = planned;
+  const parts = [
+    moved > 0 ? `${plural(moved, 'touch moves', 'touches move')} to another day` : '',
+    added > 0 ? `${added} ${added === 1 ? 'comes' : 'come'} in` : '',
+    gone > 0 ? `${gone} ${gone === 1 ? 'falls' : 'fall'} away` : '',
+  ].filter(Boolean);
+  if (parts.length === 0) return null;
+  return (
+    <>
+      <Body>{`In the plan of the next 13 weeks: ${parts.join(', ')}.`}</Body>
+      {goneFirst.map(({ personId, name, kind, on }) => (
+        <Soft
+          key={`${personId} ${on}`}
+        >{`${name}: the ${KIND_WORDS[kind].noun} of ${shortDate(on, today)} falls away`}</Soft>
+      ))}
+      {gone > goneFirst.length ? <Soft>{`and ${gone - goneFirst.length} more`}</Soft> : null}
+    </>
+  );
+}
+
+function Changed({ trial, today }: { trial: Trial; today: PlainDate }) {
+  const { changed, running } = trial;
   const parts = [
     changed.moved > 0 ? `${changed.moved} moved` : '',
     changed.added > 0 ? `${changed.added} added` : '',
@@ -70,6 +93,7 @@ function Changed({ trial: { changed, running }, today }: { trial: Trial; today: 
           ? `Nothing in the coming year for the ${plural(running, 'person', 'people')} on it.`
           : `For ${changed.people} of ${plural(running, 'person', 'people')} on it, in the coming year: ${parts.join(', ')}. Touches made stay as they are.`}
       </Body>
+      <InPlan planned={trial.planned} today={today} />
       {changed.examples.slice(0, 3).map((example) => (
         <View key={example.personId}>
           <Soft className="text-ink">{example.name}</Soft>

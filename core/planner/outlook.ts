@@ -9,7 +9,7 @@ import {
 } from './ahead';
 import type { PlanItem } from './items';
 import { plan } from './plan';
-import type { LetGo, PlanOptions, PlanPerson } from './types';
+import type { LetGo, PlannedTouch, PlanOptions, PlanPerson } from './types';
 
 /** What the weeks ahead look like: the load, who slips, and the least capacity at which nobody does. */
 export interface Outlook {
@@ -21,6 +21,8 @@ export interface Outlook {
   letGo: LetGo[];
   /** What still waits when the days planned are over. */
   unplaced: PlanItem[];
+  /** What is planned of the group that was asked for. */
+  ofGroup: PlannedTouch[];
   /** Null where it was not asked for. */
   least: LeastCapacity | null;
 }
@@ -32,6 +34,8 @@ export interface OutlookTask {
   options: Omit<PlanOptions, 'sources'>;
   /** Whether to search for the least room as well. */
   search: boolean;
+  /** Whose touches are answered one by one: those of a cadence. */
+  group?: string;
 }
 
 /**
@@ -40,7 +44,7 @@ export interface OutlookTask {
  * @param onStep told after each planner run; see {@link leastCapacity}
  */
 export function outlook(
-  { people, options: given, search }: OutlookTask,
+  { people, options: given, search, group }: OutlookTask,
   sources: PlanOptions['sources'],
   onStep: (runs: number) => void = () => {},
 ): Outlook {
@@ -53,6 +57,7 @@ export function outlook(
     overdue: overdueNow(result, people),
     letGo: result.letGo,
     unplaced: result.unplaced,
+    ofGroup: group ? result.touches.filter(({ item }) => item.group === group) : [],
     least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }

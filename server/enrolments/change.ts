@@ -3,6 +3,7 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { difference, type Cadence, type Difference, type Running } from '@/core/cadences';
 import { enrolmentsIn, withCadence, withEnrolments, withJoining } from '@/core/enrolments';
+import type { PlannedTouch } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import { assertRuns, findOrRefuseCadence, yearlyDates } from '../cadences';
@@ -10,7 +11,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { asking, idsOf } from '../people';
 import { groupBy, sphereNow, type Sphere } from '../planner';
-import { compareLoad } from './load';
+import { compareWith } from './load';
 import { planSettled } from './plan-queries';
 import * as queries from './queries';
 
@@ -39,11 +40,40 @@ export async function tryDraft(
   const changed = stored ? compare(sphere, stored, cadence, running) : null;
   const joining = who ? await joiningRuns(ctx, sphere, cadence.id, who) : new Map();
   const people = withJoining(withCadence(sphere.people, cadence), cadence, joining);
+  const { load, ofGroup } = await compareWith(ctx, before, people, cadence.id);
   return {
     running: running.length,
     joining: joining.size,
     changed: toAnswer(changed, sphere),
-    ...(await compareLoad(ctx, sphere, people)),
+    planned: inPlan(before, cadence.id, ofGroup, joining),
+    ...load,
+  };
+}
+
+/**
+ * What the plan does: touches of the cadence that stand in it now and would stand on another day, or
+ * nowhere, and those that come in. What the dates call moved may find no day, or be past.
+ */
+function inPlan(
+  { plan, names }: Sphere,
+  cadenceId: string,
+  after: readonly PlannedTouch[],
+  joining: ReadonlyMap<string, unknown>,
+) {
+  const now = plan.touches.filter(({ item }) => item.group === cadenceId);
+  const then = new Map(after.map((touch) => [touch.item.key, touch]));
+  const known = new Set(now.map(({ item }) => item.key));
+  const gone = now.filter(({ item }) => !then.has(item.key));
+  return {
+    moved: now.filter(({ item, day }) => (then.get(item.key)?.day ?? day) !== day).length,
+    added: after.filter(({ item }) => !known.has(item.key) && !joining.has(item.personId)).length,
+    gone: gone.length,
+    goneFirst: gone.slice(0, EXAMPLES).map(({ item, day }) => ({
+      personId: item.personId,
+      name: names.get(item.personId) ?? '',
+      kind: item.kind,
+      on: toPlainDate(day),
+    })),
   };
 }
 

@@ -1,5 +1,12 @@
 import type { AddedLoad } from '@/contract/load';
-import { firstSlips, weeklyLoad, withoutDay, type LetGo, type PlanPerson } from '@/core/planner';
+import {
+  firstSlips,
+  weeklyLoad,
+  withoutDay,
+  type LetGo,
+  type PlannedTouch,
+  type PlanPerson,
+} from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
@@ -14,16 +21,31 @@ export async function compareLoad(
   sphere: Sphere,
   then: PlanPerson[],
 ): Promise<AddedLoad> {
+  return (await compareWith(ctx, sphere, then)).load;
+}
+
+/** As {@link compareLoad}, with what would be planned of one cadence. */
+export async function compareWith(
+  ctx: Context,
+  sphere: Sphere,
+  then: PlanPerson[],
+  group?: string,
+): Promise<{ load: AddedLoad; ofGroup: PlannedTouch[] }> {
   const { plan, options } = sphere;
   const before = weeklyLoad(plan, options);
   const { sources: _, ...plain } = options;
-  const after = await ctx.threads.run('outlook', { people: then, options: plain, search: false });
+  const after = await ctx.threads.run('outlook', {
+    people: then,
+    options: plain,
+    search: false,
+    ...(group ? { group } : {}),
+  });
   const keyOf = ({ item }: LetGo) => item.key;
   const without = new Set(withoutDay(plan).map(keyOf));
   const noDay = withoutDay(after).filter((one) => !without.has(keyOf(one)));
   const broken = firstSlips(plan);
   const breaking = new Set(broken.map(({ personId }) => personId));
-  return {
+  const load: AddedLoad = {
     load: after.weeks.map((week, i) => ({
       monday: toPlainDate(week.monday),
       before: before[i]!.wanted,
@@ -43,4 +65,5 @@ export async function compareLoad(
         on: toPlainDate(on),
       })),
   };
+  return { load, ofGroup: after.ofGroup };
 }

@@ -168,6 +168,26 @@ describe('changing a running cadence', () => {
     expect(await planned(ana)).toEqual(['2027-01-04 call']);
   });
 
+  test('a call that the change lets fall from the plan is said to fall away, as the plan then has it', async () => {
+    const [ana, bo] = [await person('Ana'), await person('Bo')];
+    const id = await on.build([beat(0), beat(10), beat(20)], { rounds: 1, gapDays: 0 });
+    await on.enrol(id, [ana, bo], TODAY);
+    const { version, ...rest } = await api.call(getCadence, { params: { id } });
+    const draft = CadenceDraft.parse(rest);
+    // The second comes to the day after the third, which overtakes nothing; the first two nearly meet.
+    const [first, second, third] = draft.beats;
+    draft.beats = [first!, { ...second!, timing: { on: 'after', days: 1 } }, third!];
+    const { planned: told } = await api.call(tryCadence, { body: { id, draft, who: null } });
+    const before = [...(await planned(ana)), ...(await planned(bo))];
+    await api.call(saveCadence, { params: { id }, body: { ...draft, version } });
+    const after = [...(await planned(ana)), ...(await planned(bo))];
+    expect(told.gone + told.added).toBeGreaterThanOrEqual(before.length - after.length);
+    expect(before.length - after.length).toBe(told.gone - told.added);
+    expect(told.goneFirst.map(({ name }) => name).sort()).toEqual(
+      told.gone > 0 ? ['Ana', 'Bo'] : [],
+    );
+  });
+
   test('a draft shows the load it would add for the people meant, and writes nothing', async () => {
     const ids = [await person('Ana'), await person('Bo')];
     const draft = CadenceDraft.parse({ name: 'New', rounds: null, gapDays: 7, beats: [beat(0)] });
