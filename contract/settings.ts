@@ -36,6 +36,13 @@ export const KindChange = z.object({
   holds: z.partialRecord(z.enum(OUTCOMES), z.number().min(0).max(1)).optional(),
 });
 
+/** 'HH:MM'; a time without its leading nought is given one. */
+const TimeOfDay = z
+  .string()
+  .trim()
+  .transform((text) => text.padStart(5, '0'))
+  .refine((text) => /^([01]\d|2[0-3]):[0-5]\d$/.test(text), 'Write a time such as 21:00.');
+
 export const Settings = z.object({
   ownerName: z.string().trim().max(120),
   timeZone: z.string(),
@@ -51,6 +58,9 @@ export const Settings = z.object({
   kinds: z.partialRecord(z.enum(TOUCH_KINDS), KindChange),
   /** Whether what goes by itself waits until somebody said yes to it; else it keeps to a no alone. */
   autoNeedsYes: z.boolean(),
+  /** Hours in which nobody is called, nor written to by itself, in the zone where they live. */
+  quietFrom: TimeOfDay,
+  quietUntil: TimeOfDay,
   /** How whoever sent somebody is thanked; null plans no thanks. */
   thanksKind: z.enum(TOUCH_KINDS).nullable(),
   /** Where a 29 February falls in common years. */

@@ -20,6 +20,8 @@ export const DeskItem = z.object({
   words: z.string(),
   lastNote: z.object({ on: Day, body: z.string() }).nullable(),
   /** Why it can't be done this way, when they said no to it. */
+  /** Why now is no time to ring: it is night where they live. */
+  quiet: z.string().nullable(),
   refused: z.string().nullable(),
   /** What is missing to do it this way: "No phone for Ana."; null when nothing is. */
   lacks: z.string().nullable(),

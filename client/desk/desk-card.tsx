@@ -45,6 +45,7 @@ export function DeskCard({ item, today, inHand }: Props) {
         <Standing standing={item.standing} />
       </View>
       <Soft className="text-[0.9375rem] leading-6">{item.reason}</Soft>
+      {item.quiet ? <Body className="text-warn">{item.quiet}</Body> : null}
       {item.refused ? <Body className="text-danger">{item.refused}</Body> : null}
       {item.lacks && !item.refused ? <Body className="text-danger">{item.lacks}</Body> : null}
       {item.lacks || item.refused ? <Swap item={item} /> : null}

@@ -21,7 +21,8 @@ export function OutScreen() {
       beside={
         data && today ? (
           <Messages title="Ready to go" count={data.total} messages={data.items} today={today}>
-            They wait here until sending is set up.
+            They wait here until sending is set up. Nothing goes in the quiet hours of whoever gets
+            it.
           </Messages>
         ) : null
       }

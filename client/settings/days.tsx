@@ -8,6 +8,7 @@ import {
   NumberField,
   SaveBar,
   SelectField,
+  Soft,
   TextField,
   useField,
   SwitchField,
@@ -47,6 +48,8 @@ const toBody = (form: DaysForm): Partial<Settings> => ({
   minutesPerDay: form.minutesPerDay,
   autoNeedsYes: form.autoNeedsYes,
   thanksKind: form.thanksKind || null,
+  quietFrom: form.quietFrom,
+  quietUntil: form.quietUntil,
   workingDays: form.workingDays,
   daysOff: daysOffOf(form) as Settings['daysOff'],
 });
@@ -94,6 +97,11 @@ export function Days({ form, today }: PartProps & { today: PlainDate }) {
         />
       </View>
       <SwitchField of={form} name="autoNeedsYes" label="What goes by itself waits for a yes" />
+      <View className="flex-row flex-wrap gap-3">
+        <TextField of={form} name="quietFrom" label="Quiet hours from" className="w-[8rem]" />
+        <TextField of={form} name="quietUntil" label="quiet until" className="w-[8rem]" />
+      </View>
+      <Soft>Then nothing goes by itself, and a call says when it is night where they live.</Soft>
       <SelectField
         of={form}
         name="thanksKind"

@@ -27,3 +27,6 @@ export function isTimeZone(zone: string): boolean {
     return false;
   }
 }
+
+export { zoneOfAddress } from './address';
+export * from './quiet';

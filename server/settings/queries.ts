@@ -16,6 +16,8 @@ interface SettingsRow {
   kinds: Settings['kinds'];
   auto_needs_yes: boolean;
   thanks_kind: Settings['thanksKind'];
+  quiet_from: string;
+  quiet_until: string;
   leap_day: Settings['leapDay'];
   country: string;
   region: string;
@@ -28,7 +30,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, auto_needs_yes, thanks_kind, leap_day, country, region, holidays_worked, currency, locale,
+       minutes_per_day, kinds, auto_needs_yes, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -43,6 +45,8 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     kinds: row.kinds,
     autoNeedsYes: row.auto_needs_yes,
     thanksKind: row.thanks_kind,
+    quietFrom: row.quiet_from,
+    quietUntil: row.quiet_until,
     leapDay: row.leap_day,
     country: row.country,
     region: row.region,
@@ -58,7 +62,7 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
        minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
        country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
-       auto_needs_yes = $16, thanks_kind = $17`,
+       auto_needs_yes = $16, thanks_kind = $17, quiet_from = $18, quiet_until = $19`,
     [
       s.ownerName,
       s.timeZone,
@@ -77,6 +81,8 @@ export const writeSettings = (sql: Sql, s: OwnerSettings) =>
       s.locale,
       s.autoNeedsYes,
       s.thanksKind,
+      s.quietFrom,
+      s.quietUntil,
     ],
   );
 

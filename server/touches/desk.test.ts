@@ -382,3 +382,33 @@ test('what is typed while logging is a note: dated, tagged, found with a word of
   await api.call(undoAction, { params: { id: done.actionId } });
   expect((await api.call(getPerson, { params: { id } })).notes).toEqual([]);
 });
+
+test('a call to another zone says when it is night there; a time that is none is refused', async () => {
+  const abroad = async (givenName: string, region: string, country: string) => {
+    const { id } = await api.call(addPerson, {
+      body: {
+        givenName,
+        phone: '555-0109',
+        circleId: INNER,
+        addresses: [{ line: '1 Quay', city: 'Elsewhere', region, country }],
+      } as never,
+    });
+    return id;
+  };
+  await abroad('Hana', '', 'Japan');
+  await abroad('Near', 'CA', '');
+  await api.call(saveSettings, {
+    body: { graceDays: 0, timeZone: 'America/Los_Angeles', quietFrom: '0:00', quietUntil: '23:59' },
+  });
+  const quiet = async () =>
+    Object.fromEntries((await api.call(getDesk)).items.map((item) => [item.name, item.quiet]));
+  expect(await quiet()).toEqual({
+    Hana: expect.stringMatching(/^It is \d\d:\d\d where they live; better after 23:59\.$/),
+    Near: null,
+  });
+  await api.call(saveSettings, { body: { quietFrom: '08:00', quietUntil: '08:00' } });
+  expect(await quiet()).toEqual({ Hana: null, Near: null });
+  expect(await api.refusal(saveSettings, { body: { quietFrom: '25:00' } })).toMatchObject({
+    message: 'Write a time such as 21:00.',
+  });
+});

@@ -13,6 +13,8 @@ import {
   type TouchKind,
 } from '@/core/touches';
 
+import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
+
 import { wordValues } from '../cadences';
 import type { Context } from '../context';
 import { readOwnFields } from '../lists';
@@ -103,6 +105,7 @@ async function describe(
       standing: toStanding(standing),
       words: itemWords(ctx, sphere, touch, wordValues(person, own, known.get(person.id))),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
+      quiet: isRung(touch.item.kind) ? quietThere(ctx, sphere, person) : null,
       refused: refusal(person.consent, touch.item.kind, today),
       lacks: missing(person, touch.item.kind),
       instead: ways(person, touch.item.kind),
@@ -123,6 +126,18 @@ function refusal(consent: Consents, kind: TouchKind, today: PlainDate): string |
   if (!channel || answer?.answer !== 'no') return null;
   const from = answer.cameFrom ? `, ${answer.cameFrom}` : '';
   return `They said no to ${CHANNEL_WORDS[channel].toLowerCase()} (${longDate(plainDate(answer.on), today)}${from}). Reach them another way and log that, or let it go; if it has changed, say so on their sheet.`;
+}
+
+const isRung = (kind: TouchKind) => kind === 'call' || kind === 'text';
+
+/** That it is night where somebody lives, in another zone than the owner's; null where it is not. */
+function quietThere(ctx: Context, { settings }: Sphere, person: Reachable): string | null {
+  const zone = zoneOfAddress(person, settings.country || 'US');
+  if (!zone || zone === settings.timeZone) return null;
+  const time = timeIn(zone, ctx.clock.nowMs());
+  return isQuiet(time, settings)
+    ? `It is ${time} where they live; better after ${settings.quietUntil}.`
+    : null;
 }
 
 type Reachable = Awaited<ReturnType<typeof queries.deskPeople>>[number];

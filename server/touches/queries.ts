@@ -80,12 +80,15 @@ export const deskPeople = (sql: Sql, ids: readonly string[]) =>
     email: string;
     address_line: string;
     place: string;
+    region: string;
+    country: string;
     own: PersonFields['own'];
     consent: Consents;
     promise_days: number | null;
     due: number | null;
   }>(
     `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.address_line, p.place,
+       coalesce(p.addresses->0->>'region', '') as region, coalesce(p.addresses->0->>'country', '') as country,
        p.own, p.consent, s.promise_days, s.due_on - date '1970-01-01' as due
      from person p join person_standing s on s.person_id = p.id where p.id = any($1::uuid[])`,
     [ids],

@@ -26,3 +26,7 @@ begin
       for each statement execute function note_delete()', t || '_noted_delete', t);
   end loop;
 end $$;
+
+-- Hours in which nobody is called, nor written to by itself, where they live.
+alter table settings add column quiet_from text not null default '21:00';
+alter table settings add column quiet_until text not null default '08:00';
