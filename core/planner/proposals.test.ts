@@ -44,6 +44,18 @@ test('where all can be kept nothing is proposed; nor what would not be enough', 
   expect(found([little]).map(({ key }) => key)).toEqual([null]);
 });
 
+test('what is not enough by itself comes with less room than would do alone', () => {
+  const third = people.slice(0, 12).map(({ id }) => id);
+  const half: Lever = {
+    steps: [{ key: 'half', share: 0.01, patch: { people: longer(90, third) } }],
+  };
+  const all = found([half]);
+  const [both, room] = ['half', null].map((key) => all.find((one) => one.key === key)!);
+  expect(both!.slips).toBe(0);
+  expect(both!.capacity).toBeLessThan(room!.capacity!);
+  expect(both!.capacity).toBeGreaterThan(plain.capacity);
+});
+
 test('where a limit of a kind is in the way more room is none, and the limit is', () => {
   const limits = { ...plain.limits, perKind: { call: 1 } };
   const lever: Lever = {

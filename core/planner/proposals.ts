@@ -26,7 +26,7 @@ export interface Lever {
 
 /** A change after which no promise is broken that any room would keep. */
 export interface Proposal {
-  /** The key of its step; null for more room and nothing else. */
+  /** The key of its step; null for more room and nothing else. A step may come with more room. */
   key: string | null;
   share: number;
   /** Touches a working day, where that is what changes. */
@@ -72,15 +72,26 @@ export function proposals(
       slips: firstSlips(then).length,
     });
   const room = moreRoom(people, options, target, told);
-  if (room) keep(room.proposal, room.plan);
-  for (const { steps } of levers)
-    for (const { key, patch, share } of steps.toSorted((a, b) => a.share - b.share)) {
+  if (room) keep({ key: null, ...room.found }, room.plan);
+  for (const { steps } of levers) {
+    const inOrder = steps.toSorted((a, b) => a.share - b.share);
+    const enough = inOrder.some(({ key, patch, share }) => {
       told();
       const kept = planUntil(patched(people, patch), withPatch(options, patch), target);
-      if (!kept) continue;
-      keep({ key, share, capacity: null }, kept);
-      break;
-    }
+      if (kept) keep({ key, share, capacity: null }, kept);
+      return kept !== null;
+    });
+    const most = inOrder.at(-1);
+    if (enough || !most || !room) continue;
+    // Not enough by itself: with less room than it takes alone.
+    const then = withPatch(options, most.patch);
+    const both = moreRoom(patched(people, most.patch), then, target, told);
+    if (both && both.found.capacity < room.found.capacity)
+      keep(
+        { key: most.key, share: most.share + both.found.share, capacity: both.found.capacity },
+        both.plan,
+      );
+  }
   return found.sort((a, b) => a.share - b.share).slice(0, PROPOSED);
 }
 
@@ -99,12 +110,12 @@ function moreRoom(
   options: PlanOptions,
   target: number,
   onRun: () => void,
-): { proposal: Chosen; plan: Plan } | null {
+): { found: { share: number; capacity: number }; plan: Plan } | null {
   const { capacity } = leastCapacity(people, options, onRun);
   if (capacity <= options.capacity) return null;
   const kept = planUntil(people, { ...options, capacity }, target);
   const share = (capacity - options.capacity) / Math.max(1, options.capacity);
-  return kept && { proposal: { key: null, share, capacity }, plan: kept };
+  return kept && { found: { share, capacity }, plan: kept };
 }
 
 const withPatch = (options: PlanOptions, { limits }: Patch): PlanOptions => ({

@@ -6,7 +6,6 @@ import {
   type OutlookTask,
   type Patch,
   type PlanPerson,
-  type Proposal,
 } from '@/core/planner';
 import { figure, plural, sentenceCase, spokenDate, toPlainDate } from '@/core/time';
 import { KIND_WORDS, type TouchKind } from '@/core/touches';
@@ -57,11 +56,16 @@ export async function start(ctx: Context, trial: Trial, weeks: number): Promise<
     const answer = await ctx.threads.run('proposals', { people, options, levers: plain }, how);
     return {
       proposals: answer.map((one) => {
-        const offer = one.key === null ? roomOffer(task, trial, one) : byKey.get(one.key)!;
+        const room = one.capacity === null ? null : roomOffer(task, trial, one.capacity);
+        const offer = one.key === null ? null : byKey.get(one.key)!;
+        const parts = [offer, room].filter((part) => part !== null);
         return {
-          trial: offer.trial,
-          title: offer.title,
-          cost: offer.cost(one.fewer),
+          trial: {
+            ...(offer?.trial ?? trial),
+            ...(one.capacity === null ? {} : { capacity: one.capacity }),
+          },
+          title: sentenceCase(parts.map(({ title }) => title).join(', and ')),
+          cost: parts.map(({ cost }) => cost(one.fewer)).join(' '),
           slipCount: one.slips,
         };
       }),
@@ -72,15 +76,15 @@ export async function start(ctx: Context, trial: Trial, weeks: number): Promise<
 function roomOffer(
   { options: { capacity, limits } }: OutlookTask,
   trial: Trial,
-  { capacity: enough }: Proposal,
+  enough: number,
 ): Offer {
-  const more = enough! - capacity;
+  const more = enough - capacity;
   const minutes = Math.round(more * limits.minutes.call);
   return {
     patch: {},
     share: 0,
-    trial: { ...trial, capacity: enough! },
-    title: `Room for ${plural(enough!, 'touch', 'touches')} a working day instead of ${capacity}`,
+    trial: { ...trial, capacity: enough },
+    title: `room for ${plural(enough, 'touch', 'touches')} a working day instead of ${capacity}`,
     cost: () =>
       `On full days ${plural(more, 'touch', 'touches')} more: about ${plural(minutes, 'minute')}.`,
   };
