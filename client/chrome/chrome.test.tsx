@@ -64,6 +64,7 @@ test.each([
   ['/cadences/1', 'Plans', 'Cadences'],
   ['/cadences/patterns', 'Plans', 'Pattern book'],
   ['/ahead', 'Plans', 'Ahead'],
+  ['/enrol', 'Plans', 'Cadences'],
   ['/tidy/phone', 'More', 'Tidy up'],
 ])('%s belongs to %s, %s', (path, place, part) => {
   const open = openOf(placesOf(false, false), path)!;

@@ -11,6 +11,8 @@ import Users from 'lucide-react-native/icons/users';
 export interface Part {
   href: string;
   label: string;
+  /** Screens elsewhere that belong to it. */
+  also?: readonly string[];
 }
 
 /** A place of the bar, with the parts to which its quiet line leads. */
@@ -34,7 +36,13 @@ const PEOPLE: Place = { href: '/people', label: 'People', Icon: Users, parts: []
 const OUT: Place = { href: '/out', label: 'Out', Icon: Send, parts: [] };
 const LAST: Place = { href: '/more', label: 'More', Icon: Ellipsis, parts: MORE };
 
-const CADENCES: Place = { href: '/cadences', label: 'Cadences', Icon: Metronome, parts: [] };
+const CADENCES: Place = {
+  href: '/cadences',
+  label: 'Cadences',
+  Icon: Metronome,
+  parts: [],
+  also: ['/enrol'],
+};
 const AHEAD: Place = { href: '/ahead', label: 'Ahead', Icon: Sunrise, parts: [] };
 const PATTERNS: Place = {
   href: '/cadences/patterns',
@@ -61,8 +69,14 @@ const covers = (href: string, path: string): boolean =>
   href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`);
 
 /** The length of the address by which a place, or one of its parts, covers where we are; else 0. */
-const reach = ({ href, parts = [] }: Part & { parts?: readonly Part[] }, path: string): number =>
-  Math.max(0, ...[href, ...parts.map((p) => p.href)].map((h) => (covers(h, path) ? h.length : 0)));
+const reach = (
+  { href, also = [], parts = [] }: Part & { parts?: readonly Part[] },
+  path: string,
+): number =>
+  Math.max(
+    ...[href, ...also].map((at) => (covers(at, path) ? at.length : 0)),
+    ...parts.map((part) => reach(part, path)),
+  );
 
 /** Where we are: of several that cover the path, the one that names most of it. */
 export function openOf<P extends Part>(places: readonly P[], path: string): P | null {

@@ -14,7 +14,7 @@ export function PeopleFrame() {
   if (path === '/people/import' || path === '/people/views') return <Slot />;
   return (
     <View className="h-full flex-row">
-      <View className="w-[400px] border-r border-line">
+      <View className="w-[440px] border-r border-line">
         <PeopleList openId={id ?? null} />
       </View>
       <View className="min-w-0 flex-1 bg-sheet">

@@ -22,8 +22,8 @@ export const LEARNT_FROM = 4;
 const WORD_IN = 2;
 /** … and chance would bring them together less than once in a thousand times (G², one degree of freedom). */
 const BY_CHANCE = 10.83;
-/** Suggested from this log-odds on: likelier than four to one. */
-const LIKELY = Math.log(4);
+/** Suggested from this log-odds on: likelier than three to one. */
+const LIKELY = Math.log(3);
 const WORDS_SHOWN = 3;
 
 const STOP = new Set(
@@ -44,7 +44,8 @@ export function tellingWords(text: string): Set<string> {
  * Tags that fit people who don't have them, learnt from those who do: naive Bayes over the words
  * present. For each tag and word the weight is the log of how much more often people with the tag
  * have the word than the others (Laplace-smoothed); they add up to the log-odds, beginning with how
- * rare the tag is. Small enough to be explained by the words themselves.
+ * rare the tag is. Whoever is looked at does not count among those others: it is the question whether
+ * they belong to them. Small enough to be explained by the words themselves.
  */
 export function tagIdeas(people: readonly Described[]): TagIdea[] {
   const words = new Map(people.map((p) => [p.id, tellingWords(p.text)]));
@@ -62,8 +63,7 @@ export function tagIdeas(people: readonly Described[]): TagIdea[] {
     for (const { id } of people) {
       if (has.has(id)) continue;
       const telling = [...words.get(id)!]
-        .map((word) => ({ word, weight: weights.get(word) ?? 0 }))
-        .filter(({ weight }) => weight > 0)
+        .flatMap((word) => (weights.has(word) ? [{ word, weight: weights.get(word)! }] : []))
         .sort((a, b) => b.weight - a.weight || (a.word < b.word ? -1 : 1));
       const score = telling.reduce((sum, { weight }) => sum + weight, prior);
       if (telling.length === 0 || score < LIKELY) continue;
@@ -88,7 +88,8 @@ function weigh(
     const others = all.get(word)! - count;
     if (surprise(count, tagged.length, others, total - tagged.length) < BY_CHANCE) continue;
     const inside = (count + 1) / (tagged.length + 2);
-    const outside = (others + 1) / (total - tagged.length + 2);
+    // Without the one that is asked about, who has the word.
+    const outside = Math.max(1, others) / (total - tagged.length + 1);
     weights.set(word, Math.log(inside / outside));
   }
   return weights;
