@@ -55,7 +55,7 @@ const WhoIsIn = ({ week: { who, people } }: { week: Week }) => (
   <View className="flex-row flex-wrap gap-x-4 pb-2 pl-[11px]">
     {people === 0 ? <Soft>Nobody.</Soft> : null}
     {who.map(({ id, name }) => (
-      <Linked key={id} href={`/people/${id}`} className="min-h-[44px] justify-center">
+      <Linked key={id} href={`/people/${id}`} className="min-h-[44px] max-w-full justify-center">
         <Body className="text-sea">{name}</Body>
       </Linked>
     ))}
