@@ -107,18 +107,33 @@ function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
   };
 }
 
+/** What stood on the desks of earlier days, read once a day: nothing changes it later. */
+const stood = new WeakMap<
+  Context,
+  { today: PlainDate; rows: ReturnType<typeof queries.stoodBefore> }
+>();
+
+function stoodBefore(ctx: Context, today: PlainDate) {
+  const known = stood.get(ctx);
+  if (known?.today === today) return known.rows;
+  const rows = queries.stoodBefore(ctx.db, today);
+  stood.set(ctx, { today, rows });
+  rows.catch(() => stood.delete(ctx));
+  return rows;
+}
+
 async function readOptions(
   ctx: Context,
   settings: OwnerSettings,
   holidays: Sphere['holidays'],
 ): Promise<{ options: PlanOptions; told: Told }> {
   const today = ctx.clock.today();
-  const [putOffs, pinned, made, vacated, stood] = [
+  const [putOffs, pinned, made, vacated, desks] = [
     await queries.planPutOffs(ctx.db),
     await queries.pinsOf(ctx.db, today),
     await queries.madeByKind(ctx.db, today),
     await queries.vacatedPins(ctx.db, today),
-    await queries.stoodBefore(ctx.db, today),
+    await stoodBefore(ctx, today),
   ];
   const options: PlanOptions = {
     today: toDayNumber(today),
@@ -135,7 +150,7 @@ async function readOptions(
     sources: ctx.house.of(TOUCH_SOURCES).map(({ core }) => core),
     pinned,
   };
-  const stoodOn = new Map(stood.map(({ item_key, day }) => [item_key, plainDate(day)]));
+  const stoodOn = new Map(desks.map(({ item_key, day }) => [item_key, plainDate(day)]));
   const told: Told = {
     putOffWhy: new Map(putOffs.flatMap(({ id, why }) => (why ? [[id, why]] : []))),
     stoodOn,
