@@ -12,28 +12,12 @@ import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
 import { DEFAULT_HOLDS, MINUTES } from '@/core/touches';
 
 import { inThreads } from '@/server/threads';
+import { THREE_WAYS } from '@/testing/simulator/desks';
 
 import { medianMs, type Figure } from './table';
 
 const today = toDayNumber(plainDate('2026-11-23'));
 const PROMISES = [30, 60, 90, 180];
-
-const quarterly: Cadence = {
-  id: 'c',
-  name: 'Once a quarter, three ways',
-  rounds: null,
-  gapDays: 30,
-  followOn: false,
-  handOver: null,
-  beats: [0, 30, 60].map((afterDays, i) => ({
-    id: `b${i}`,
-    timing: { on: 'after', days: afterDays } as const,
-    kind: (['call', 'social', 'text'] as const)[i]!,
-    wordings: [],
-    dayRule: 'next' as const,
-    way: 'hand' as const,
-  })),
-};
 
 /** Half of the people on a cadence, all with a promise, spread over their rounds. */
 const sphereOf = (people: number): PlanPerson[] =>
@@ -53,7 +37,7 @@ const sphereOf = (people: number): PlanPerson[] =>
             ? [
                 {
                   id: `e${i}`,
-                  cadence: quarterly,
+                  cadence: THREE_WAYS,
                   run: { start: today - (i % 90) },
                   settledUntil: today - 1,
                 },
@@ -125,11 +109,11 @@ export async function benchPlan(): Promise<Figure[]> {
 
 /** A beat every fortnight for everybody: six a quarter each. */
 const fortnightly: Cadence = {
-  ...quarterly,
+  ...THREE_WAYS,
   id: 'busy',
   gapDays: 15,
   beats: [0, 15, 30, 45, 60, 75].map((days, i) => ({
-    ...quarterly.beats[i % 3]!,
+    ...THREE_WAYS.beats[i % 3]!,
     id: `f${i}`,
     timing: { on: 'after', days },
   })),
@@ -209,19 +193,19 @@ export async function benchDates(): Promise<Figure[]> {
   const mine = () => {
     let n = 0;
     for (let i = 0; i < 1_000; i++)
-      n += datedBeats(quarterly, { start: today - (i % 90) }, span, calendar).length;
+      n += datedBeats(THREE_WAYS, { start: today - (i % 90) }, span, calendar).length;
     return n;
   };
   const theirs = () => {
     let n = 0;
     for (let i = 0; i < 1_000; i++)
-      for (const { timing } of quarterly.beats) {
+      for (const { timing } of THREE_WAYS.beats) {
         const days = timing.on === 'after' ? timing.days : 0;
         const at = (day: number) =>
           Temporal.PlainDate.from(toPlainDate(day)).toZonedDateTime('UTC');
         const rule = new RRuleTemporal({
           freq: 'DAILY',
-          interval: roundPeriod(quarterly),
+          interval: roundPeriod(THREE_WAYS),
           dtstart: at(today - (i % 90) + days),
           until: at(span.to),
           temporal: Temporal,

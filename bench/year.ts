@@ -23,7 +23,7 @@ const percent = (n: number) => `${(100 * n).toFixed(1)} %`;
 export async function benchYear(): Promise<Figure[]> {
   printCompared(true);
   printCompared(false);
-  const world = randomWorld(1, { capacity: 24, load: 0.9, cadences: true });
+  const world = randomWorld(1, { capacity: 31, load: 0.9, cadences: true });
   const began = performance.now();
   const { touches } = live(world, YEAR, plannedDesk());
   const ms = performance.now() - began;

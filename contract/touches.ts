@@ -19,9 +19,9 @@ export const DeskItem = z.object({
   standing: Standing,
   words: z.string(),
   lastNote: z.object({ on: Day, body: z.string() }).nullable(),
-  /** Why it can't be done this way, when they said no to it. */
   /** Why now is no time to ring: it is night where they live. */
   quiet: z.string().nullable(),
+  /** Why it can't be done this way, when they said no to it. */
   refused: z.string().nullable(),
   /** What is missing to do it this way: "No phone for Ana."; null when nothing is. */
   lacks: z.string().nullable(),
@@ -150,7 +150,7 @@ export const listMeant = endpoint({
   summary: 'What the owner meant to do more than a week ago and has not done',
   response: z.object({
     total: z.number().int(),
-    /** The oldest first. */
+    /** The oldest of them first. */
     items: z.array(
       z.object({
         id: Id,

@@ -21,7 +21,7 @@ export interface Place extends Part {
   parts: readonly Part[];
 }
 
-const MORE: readonly Part[] = [
+const MORE_PARTS: readonly Part[] = [
   { href: '/more', label: 'Your days' },
   { href: '/lists', label: 'Lists, circles and fields' },
   { href: '/kinds', label: 'Kinds of touch' },
@@ -34,7 +34,7 @@ const MORE: readonly Part[] = [
 const DESK: Place = { href: '/', label: 'Desk', Icon: LampDesk, parts: [] };
 const PEOPLE: Place = { href: '/people', label: 'People', Icon: Users, parts: [] };
 const OUT: Place = { href: '/out', label: 'Out', Icon: Send, parts: [] };
-const LAST: Place = { href: '/more', label: 'More', Icon: Ellipsis, parts: MORE };
+const MORE: Place = { href: '/more', label: 'More', Icon: Ellipsis, parts: MORE_PARTS };
 
 const CADENCES: Place = {
   href: '/cadences',
@@ -61,8 +61,8 @@ const PLANS: Place = {
 export const placesOf = (wide: boolean, somethingOut: boolean): readonly Place[] => {
   const out = somethingOut ? [OUT] : [];
   return wide
-    ? [DESK, PEOPLE, CADENCES, AHEAD, PATTERNS, ...out, LAST]
-    : [DESK, PEOPLE, PLANS, ...out, LAST];
+    ? [DESK, PEOPLE, CADENCES, AHEAD, PATTERNS, ...out, MORE]
+    : [DESK, PEOPLE, PLANS, ...out, MORE];
 };
 
 const covers = (href: string, path: string): boolean =>

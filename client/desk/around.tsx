@@ -25,12 +25,13 @@ export function OutLine() {
   const waiting = useRead(listWaiting, {}, { keepPrevious: true });
   const { total = 0, heldTotal = 0 } = waiting.data ?? {};
   if (total + heldTotal === 0) return null;
-  const held = heldTotal > 0 ? `; ${figure(heldTotal)} held back` : '';
+  const parts = [
+    total > 0 && `${plural(total, 'message waits', 'messages wait')} until sending is set up`,
+    heldTotal > 0 && `${figure(heldTotal)} held back`,
+  ];
   return (
     <Linked href="/out" className="min-h-[44px] justify-center">
-      <Soft>
-        {`${plural(total, 'message is', 'messages are')} ready to go out by themselves, once sending is set up${held}.`}
-      </Soft>
+      <Soft>{`Out: ${parts.filter(Boolean).join('; ')}.`}</Soft>
     </Linked>
   );
 }

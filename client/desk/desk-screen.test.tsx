@@ -116,9 +116,7 @@ test('the letters of the week and what waits to go out stand with it', async () 
     });
   show(<DeskScreen />);
   await screen.findByText('This week C and V, week 3 of 13: 4 of 9 people reached.');
-  const out = screen.getByText(
-    '1 message is ready to go out by themselves, once sending is set up; 2 held back.',
-  );
+  const out = screen.getByText('Out: 1 message waits until sending is set up; 2 held back.');
   expect(out.closest('[href]')!.getAttribute('href')).toBe('/out');
 });
 

@@ -5,7 +5,7 @@ import { useRead, useWrite } from '@/client/api';
 import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { listMeant, settleMeant, type MEANT_FATES } from '@/contract/touches';
-import { countInWords, sentenceCase, shortDate, type PlainDate } from '@/core/time';
+import { countInWords, figure, sentenceCase, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 type Meant = CallOutput<typeof listMeant>['items'][number];
@@ -48,6 +48,9 @@ export function MeantToDo({ today }: { today: PlainDate }) {
             />
           ))
         : null}
+      {open && meant.total > meant.items.length ? (
+        <Soft>{`and ${figure(meant.total - meant.items.length)} more`}</Soft>
+      ) : null}
       {open && meant.total > 1 ? (
         <Fates of="all" busy={settle.isPending} onFate={decide(meant.items.map(({ id }) => id))} />
       ) : null}

@@ -39,6 +39,6 @@ test.each([
 
 test('promises that no number of touches would keep are told apart', () => {
   expect(leastSentence(outlook({ unkeepable: 2, leastCapacity: 1 }))).toBe(
-    '2 would run out with any number of touches: the promise is shorter than the time between your working days, or than touches may be apart. 1 touch a working day would keep the others.',
+    '2 would run out with any number of touches: your days off or other limits, what you put off, or the distance between touches leave no day in time. 1 touch a working day would keep the others.',
   );
 });

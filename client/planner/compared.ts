@@ -6,7 +6,7 @@ export function leastSentence({ leastCapacity, unkeepable }: Outlook): string {
   const enough = `${plural(leastCapacity, 'touch', 'touches')} a working day`;
   return unkeepable === 0
     ? `${enough} would keep them all.`
-    : `${unkeepable} would run out with any number of touches: the promise is shorter than the time between your working days, or than touches may be apart. ${enough} would keep the others.`;
+    : `${unkeepable} would run out with any number of touches: your days off or other limits, what you put off, or the distance between touches leave no day in time. ${enough} would keep the others.`;
 }
 
 /** Both outcomes in a sentence or two. */

@@ -28,7 +28,7 @@ export function startDays(
   return days;
 }
 
-/** The sphere as it would be with these people on a cadence from their days on. */
+/** The sphere as it would be with these people on a cadence from their days on; who would join already begins anew. */
 export function withJoining(
   sphere: readonly PlanPerson[],
   cadence: Cadence,
@@ -37,8 +37,10 @@ export function withJoining(
   return sphere.map((person) => {
     const joining = starts.get(person.id);
     if (!joining) return person;
-    const enrolment = { id: `try:${person.id}`, cadence, run: joining.run, settledUntil: null };
-    return withEnrolments(person, [...enrolmentsIn(person), enrolment]);
+    const id = `try:${person.id}`;
+    const others = enrolmentsIn(person).filter((e) => e.id !== id);
+    const enrolment = { id, cadence, run: joining.run, settledUntil: null };
+    return withEnrolments(person, [...others, enrolment]);
   });
 }
 

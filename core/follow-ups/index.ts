@@ -6,7 +6,7 @@ import {
   type PlanItem,
   type TouchSource,
 } from '@/core/planner';
-import { spokenDate, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
+import { sentenceCase, spokenDate, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 import { expectedHold, type TouchKind } from '@/core/touches';
 
 /** Something that the owner means to do on a day. */
@@ -70,8 +70,19 @@ export const followUpSource: TouchSource = {
       .filter(({ nominal }) => !isGathered(nominal, context.today)),
 };
 
+/** What a follow-up is about; thanks are planned by themselves, which nobody meant before. */
+export interface FollowUpWords {
+  words: string;
+  thanks: boolean;
+}
+
 /** Why a follow-up is on the desk. */
-export function followUpReason({ nominal }: PlanItem, words: string, today: PlainDate): string {
+export function followUpReason(
+  { nominal }: PlanItem,
+  { words, thanks }: FollowUpWords,
+  today: PlainDate,
+): string {
+  if (thanks) return `${sentenceCase(words)}.`;
   const when = spokenDate(toPlainDate(nominal), today);
   return words
     ? `You meant to follow up ${when}: ${words}`.replace(/([^.?!])$/, '$1.')

@@ -7,3 +7,4 @@ export * from './ties';
 export * from './enrich';
 export * from './talk';
 export * from './tag-ideas';
+export * from './work';

@@ -81,7 +81,7 @@ export function overdueNow({ overdue, touches }: Plan, people: readonly PlanPers
 }
 
 /** Stands for room without limit: more than any sphere has touches on a day. */
-const UNLIMITED = 1_000_000;
+export const UNLIMITED = 1_000_000;
 
 /** So many numbers below the least that was found are tried one by one. */
 const LOOK_BELOW = 2;

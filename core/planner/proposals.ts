@@ -1,4 +1,4 @@
-import { firstSlips, leastCapacity, planUntil } from './ahead';
+import { firstSlips, leastCapacity, planUntil, UNLIMITED } from './ahead';
 import { plan } from './plan';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
@@ -100,7 +100,7 @@ type Chosen = Pick<Proposal, 'key' | 'share' | 'capacity'>;
 /** With room without end, and no limits but the days themselves. */
 const unbound = (options: PlanOptions): PlanOptions => ({
   ...options,
-  capacity: Infinity,
+  capacity: UNLIMITED,
   limits: { ...options.limits, minutesPerDay: null, perKind: {} },
 });
 

@@ -22,11 +22,13 @@ const now = toDayNumber(today);
 interface Facts extends ReasonFacts {
   cadenceName: string;
   followUpWords: string;
+  thanks: boolean;
 }
 
 const facts: Facts = {
   cadenceName: 'Quarterly',
   followUpWords: '',
+  thanks: false,
   promiseDays: 60,
   due: now + 4,
   last: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28'), hold: 1 },
@@ -56,7 +58,7 @@ function sentence(touch: PlannedTouch, all: Facts): string {
     item.source === BEAT
       ? beatReason(item, all.cadenceName)
       : item.source === FOLLOW_UP
-        ? followUpReason(item, all.followUpWords, all.today)
+        ? followUpReason(item, { words: all.followUpWords, thanks: all.thanks }, all.today)
         : keeperReason(all);
   return (
     why +
@@ -182,7 +184,15 @@ test.each([
   [
     'somebody new',
     say(keeper, 'early', { last: null }),
-    'The promise of 60 days runs out Friday; you have not been in touch yet. Brought forward because the days ahead are full.',
+    'The promise of 60 days runs out Friday; you have not been in touch yet. Brought forward because the days ahead are filling up.',
+  ],
+  [
+    'thanks, which nobody meant before',
+    say({ source: FOLLOW_UP, nominal: now }, 'as_asked', {
+      followUpWords: 'thanks for sending Bo',
+      thanks: true,
+    }),
+    'Thanks for sending Bo.',
   ],
   [
     'a follow-up',

@@ -47,7 +47,7 @@ const MOVED: Record<
 > = {
   day_off: (from, holiday) => ` Moved from ${from}, ${holiday ?? 'a day off'}.`,
   full: (from) => ` Wanted ${from}; the days before were full.`,
-  early: () => ' Brought forward because the days ahead are full.',
+  early: () => ' Brought forward because the days ahead are filling up.',
 };
 
 /** Which touch another one yields to: "the call of last Friday", "the text to Lee, at the same home, tomorrow". */

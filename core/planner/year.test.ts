@@ -30,7 +30,7 @@ function sentenceOf(touch: PlannedTouch, { today, souls }: World): string {
 
 /** Reads a sentence as its owner would, against what the world knows; answers what is untrue in it. */
 function untruths(touch: PlannedTouch, world: World): string[] {
-  const { today, souls, owner, made, daysOff } = world;
+  const { today, souls, owner, made } = world;
   const soul = souls.find(({ id }) => id === touch.item.personId)!;
   const said = sentenceOf(touch, world);
   const number = (pattern: RegExp) => Number(pattern.exec(said)?.[1] ?? NaN);
@@ -45,8 +45,7 @@ function untruths(touch: PlannedTouch, world: World): string[] {
     promised: !Number.isNaN(promised) && promised !== soul.promise,
     'no answer': said.includes('no answer') && !soul.missed.has(touch.item.key),
     'put off': said.includes('You put it off'),
-    'a day off':
-      said.includes('day off') && daysOff.size === 0 && isWorked(world, touch.item.nominal),
+    'a day off': said.includes('a day off') && isWorked(world, touch.item.nominal),
     // Each worked day since it was wanted was as full as it can be.
     'were full':
       said.includes('were full') &&

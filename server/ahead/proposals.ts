@@ -15,7 +15,7 @@ import { sphereNow, type Sphere } from '../planner';
 import { readCircles } from '../settings';
 import * as queries from './queries';
 import { runs } from './runs';
-import { taskOf, withJoin } from './trials';
+import { joiningOf, taskOf } from './trials';
 
 /** A step as it is made and said. */
 interface Offer {
@@ -225,25 +225,28 @@ const BEGIN = [10, 5, 3, 2, 1];
 async function startLever(
   ctx: Context,
   sphere: Sphere,
-  task: OutlookTask,
-  { join, ...trial }: Trial,
+  { people, options }: OutlookTask,
+  trial: Trial,
 ): Promise<Offer[]> {
+  const { join } = trial;
   if (!join) return [];
-  const offers: Offer[] = [];
-  for (const perDay of BEGIN.filter((n) => n < (join.perDay ?? Infinity))) {
-    const slower = { ...join, perDay };
-    const started = await withJoin(ctx, sphere, sphere.people, slower, task.options.calendar);
-    const joining = started.filter((person, i) => person !== sphere.people[i]);
-    const last = Math.max(...joining.map((person) => enrolmentsIn(person).at(-1)!.run.start));
-    const { today } = sphere.options;
-    offers.push({
-      patch: { people: Object.fromEntries(joining.map(({ id, asks }) => [id, { asks }])) },
-      share: (last - today) / 2 / task.options.days,
-      trial: { ...trial, join: slower },
+  const joining = await joiningOf(ctx, sphere, join);
+  if (joining.ids.size === 0) return [];
+  const those = people.filter(({ id }) => joining.ids.has(id));
+  return BEGIN.filter((n) => n < (join.perDay ?? Infinity)).map((perDay) => {
+    const days = joining.startDays(perDay, options.calendar);
+    const [last, today] = [days.at(-1)!, options.today];
+    return {
+      patch: {
+        people: Object.fromEntries(
+          joining.begin(those, days).map(({ id, asks }) => [id, { asks }]),
+        ),
+      },
+      share: (last - today) / 2 / options.days,
+      trial: { ...trial, join: { ...join, perDay } },
       title: `Begin with ${plural(perDay, 'person', 'people')} a working day`,
       cost: () =>
-        `${sentenceCase(figure(joining.length))} begin one after the other, the last ${spokenDate(toPlainDate(last), toPlainDate(today))}.`,
-    });
-  }
-  return offers;
+        `${figure(days.length)} begin one after the other, the last ${spokenDate(toPlainDate(last), toPlainDate(today))}.`,
+    };
+  });
 }

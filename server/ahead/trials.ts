@@ -1,12 +1,13 @@
 import type { Outlook as Answer, Trial } from '@/contract/planner';
+import type { WorkCalendar } from '@/core/calendar';
 import { startDays, withJoining, withoutCadences, type PlanEnrolment } from '@/core/enrolments';
 import { OUTLOOK_RUNS, type OutlookTask, type PlanOptions, type PlanPerson } from '@/core/planner';
 import { plural, toDayNumber } from '@/core/time';
-import { kindSetups, type TouchKind } from '@/core/touches';
+import type { TouchKind } from '@/core/touches';
 
 import { act } from '../act';
-import { invalid, notFound } from '../api';
-import { findCadence, setCadenceActive } from '../cadences';
+import { invalid } from '../api';
+import { findOrRefuseCadence, setCadenceActive } from '../cadences';
 import type { Context } from '../context';
 import { joiningRuns, startEnrolments } from '../enrolments';
 import { sphereNow, type Sphere } from '../planner';
@@ -35,9 +36,11 @@ export async function taskOf(
     trial.minutesPerDay === undefined ? options.limits.minutesPerDay : trial.minutesPerDay;
   const awake = withoutCadences(sphere.people, trial.rest ?? []);
   const people = await withPromises(ctx, awake, trial);
+  const { join } = trial;
+  const joining = join ? await joiningOf(ctx, sphere, join) : null;
   return {
     search: true,
-    people: trial.join ? await withJoin(ctx, sphere, people, trial.join, calendar) : people,
+    people: joining ? joining.begin(people, joining.startDays(join!.perDay, calendar)) : people,
     options: {
       ...options,
       days: weeks * 7,
@@ -65,24 +68,24 @@ async function withPromises(ctx: Context, people: readonly PlanPerson[], { circl
   });
 }
 
-export async function withJoin(
-  ctx: Context,
-  sphere: Sphere,
-  people: readonly PlanPerson[],
-  { cadenceId, who, perDay }: NonNullable<Trial['join']>,
-  calendar: OutlookTask['options']['calendar'],
-): Promise<PlanPerson[]> {
-  const cadence = await findCadence(ctx.db, cadenceId);
-  if (!cadence) throw notFound('There is no such cadence.');
+type Join = NonNullable<Trial['join']>;
+
+/** Those who would join: on which days they would begin, and the sphere with them on the cadence. */
+export async function joiningOf(ctx: Context, sphere: Sphere, { cadenceId, who }: Join) {
+  const cadence = await findOrRefuseCadence(ctx, cadenceId);
   const joining = await joiningRuns(ctx, sphere, cadenceId, who);
-  const days = startDays(joining.size, sphere.options.today, perDay, calendar);
-  const starts = new Map(
-    [...joining].map(([id, { run }], i): [string, Pick<PlanEnrolment, 'run'>] => [
-      id,
-      { run: { ...run, start: days[i]! } },
-    ]),
-  );
-  return withJoining(people, cadence, starts);
+  return {
+    ids: new Set(joining.keys()),
+    startDays: (perDay: number | null, calendar: WorkCalendar) =>
+      startDays(joining.size, sphere.options.today, perDay, calendar),
+    begin(people: readonly PlanPerson[], days: readonly number[]): PlanPerson[] {
+      const starts = [...joining].map(([id, { run }], i): [string, Pick<PlanEnrolment, 'run'>] => [
+        id,
+        { run: { ...run, start: days[i]! } },
+      ]);
+      return withJoining(people, cadence, new Map(starts));
+    },
+  };
 }
 
 export async function start(ctx: Context, trial: Trial, weeks: number): Promise<{ id: string }> {
@@ -97,7 +100,7 @@ export async function start(ctx: Context, trial: Trial, weeks: number): Promise<
 function kindsAfter(before: OwnerSettings['kinds'], { perKind = {} }: Trial) {
   const after = { ...before };
   for (const [kind, perDay] of Object.entries(perKind) as [TouchKind, number | null][])
-    after[kind] = { ...kindSetups(before)[kind], perDay };
+    after[kind] = { ...before[kind], perDay };
   return after;
 }
 
@@ -121,7 +124,10 @@ export async function make(ctx: Context, trial: Trial) {
       parts.push('your days');
     }
     const rest = trial.rest ?? [];
-    for (const id of rest) await setCadenceActive(tx, id, false);
+    for (const id of rest) {
+      await findOrRefuseCadence(ctx, id);
+      await setCadenceActive(tx, id, false);
+    }
     if (rest.length > 0) parts.push(plural(rest.length, 'cadence'));
     const circles = Object.entries(trial.circles ?? {});
     for (const [id, days] of circles) await queries.setPromise(tx, id, days);

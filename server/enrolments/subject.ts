@@ -28,12 +28,12 @@ export const enrolments: Subject = {
       },
     }),
     TABLES({ table: 'rota', rows: 'owner' }),
+    TABLES({ table: 'work_cadence', rows: 'owner' }),
     ROUTES(enrolmentRoutes),
     touchSource(beats),
     STORY_PARTS(enrolmentStory),
     RECURRING(dailyRound),
     REACTIONS({ name: 'settle rotas', to: ['people', 'enrolments'], run: settleRotas }),
-    TABLES({ table: 'work_cadence', rows: 'owner' }),
     REACTIONS({ name: 'begin after work', to: ['people', 'enrolments'], run: settleWork }),
     REACTIONS({
       name: 'settle feeds',

@@ -1,6 +1,6 @@
 import type { CallInput, CallOutput } from '@/contract/endpoint';
 import type { decideWorkCadence, listWorkCadences } from '@/contract/enrolments';
-import { fold } from '@/core/people';
+import { WORK_FRESH_DAYS, workKind } from '@/core/people';
 import { addDays } from '@/core/time';
 
 import { act } from '../act';
@@ -8,12 +8,6 @@ import { findOrRefuseCadence } from '../cadences';
 import type { Context, Plans } from '../context';
 import { newId } from '../db';
 import * as queries from './queries';
-
-/** Work is of one kind when it is called the same, whatever case or accents it is written in. */
-const kindOf = (name: string): string => fold(name).trim();
-
-/** Work completed longer ago begins nothing: it was told late. */
-const FRESH_DAYS = 30;
 
 export async function listWork(ctx: Context): Promise<CallOutput<typeof listWorkCadences>> {
   const rows = await queries.workCadences(ctx.db);
@@ -33,7 +27,7 @@ export async function decideWork(
   const cadence = cadenceId ? await findOrRefuseCadence(ctx, cadenceId) : null;
   const today = ctx.clock.today();
   return act(ctx, async (tx) => {
-    await queries.decideWork(tx, kindOf(kind), cadenceId, today);
+    await queries.decideWork(tx, workKind(kind), cadenceId, today);
     return {
       sentence: cadence
         ? `Completed “${kind}” begins ${cadence.name} from now on`
@@ -49,26 +43,22 @@ export async function decideWork(
 export async function settleWork(ctx: Context, people: Plans): Promise<void> {
   const decided = (await queries.workCadences(ctx.db)).filter((row) => row.cadence_id);
   if (decided.length === 0 || people === 'nobody') return;
-  const since = addDays(ctx.clock.today(), -FRESH_DAYS);
+  const since = addDays(ctx.clock.today(), -WORK_FRESH_DAYS);
   const jobs = await queries.completedWork(ctx.db, since, people === 'everybody' ? null : people);
+  if (jobs.length === 0) return;
   const byKind = new Map(decided.map((row) => [row.kind, row.cadence_id!]));
   const joined = await ctx.db.transaction(async (tx) => {
-    const fresh: queries.NewEnrolment[] = [];
-    for (const { person_id, name, completed_on } of jobs) {
-      const cadenceId = byKind.get(kindOf(name));
-      if (!cadenceId) continue;
-      const on = await queries.everOn(tx, cadenceId);
-      const known = on.some((row) => row.person_id === person_id);
-      const coming = fresh.some((e) => e.person_id === person_id && e.cadence_id === cadenceId);
-      if (known || coming) continue;
-      fresh.push({
-        id: newId(),
-        person_id,
-        cadence_id: cadenceId,
-        start_on: completed_on,
-        origin: 'work',
-      });
-    }
+    const known = new Set<string>();
+    for (const cadenceId of new Set(byKind.values()))
+      for (const { person_id } of await queries.everOn(tx, cadenceId))
+        known.add(`${person_id} ${cadenceId}`);
+    const fresh = jobs.flatMap(({ person_id, name, completed_on }): queries.NewEnrolment[] => {
+      const cadence_id = byKind.get(workKind(name));
+      const one = `${person_id} ${cadence_id}`;
+      if (!cadence_id || known.has(one)) return [];
+      known.add(one);
+      return [{ id: newId(), person_id, cadence_id, start_on: completed_on, origin: 'work' }];
+    });
     if (fresh.length > 0) await queries.insertEnrolments(tx, fresh);
     return fresh.map(({ person_id }) => person_id);
   });

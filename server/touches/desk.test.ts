@@ -285,7 +285,7 @@ describe('thanks for a referral', () => {
     const thanks = {
       kind: 'card',
       day: addDays(TODAY, 1),
-      reason: 'You meant to follow up tomorrow: thanks for sending Cy.',
+      reason: 'Thanks for sending Cy.',
     };
     expect(await next(bo)).toEqual([thanks]);
     await person('Di');

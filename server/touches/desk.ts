@@ -132,7 +132,7 @@ const isRung = (kind: TouchKind) => kind === 'call' || kind === 'text';
 
 /** That it is night where somebody lives, in another zone than the owner's; null where it is not. */
 function quietThere(ctx: Context, { settings }: Sphere, person: Reachable): string | null {
-  const zone = zoneOfAddress(person, settings.country || 'US');
+  const zone = zoneOfAddress(person, settings.country);
   if (!zone || zone === settings.timeZone) return null;
   const time = timeIn(zone, ctx.clock.nowMs());
   return isQuiet(time, settings)

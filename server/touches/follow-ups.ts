@@ -1,4 +1,10 @@
-import { FOLLOW_UP, followUpReason, followUpSource, type PlanFollowUp } from '@/core/follow-ups';
+import {
+  FOLLOW_UP,
+  followUpReason,
+  followUpSource,
+  type FollowUpWords,
+  type PlanFollowUp,
+} from '@/core/follow-ups';
 import { readKey } from '@/core/planner';
 import type { PlainDate } from '@/core/time';
 import type { TouchKind } from '@/core/touches';
@@ -6,16 +12,27 @@ import type { TouchKind } from '@/core/touches';
 import type { Sql } from '../db';
 import { AMONG, EPOCH, groupBy, type TouchSource } from '../planner';
 
+const NO_WORDS: FollowUpWords = { words: '', thanks: false };
+
 const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>
-  sql.query<{ id: string; person_id: string; on: number; kind: string; words: string }>(
-    `select f.id, f.person_id, f.on_day - ${EPOCH} as on, f.kind, f.words from follow_up f
+  sql.query<{
+    id: string;
+    person_id: string;
+    on: number;
+    kind: string;
+    words: string;
+    thanks: boolean;
+  }>(
+    `select f.id, f.person_id, f.on_day - ${EPOCH} as on, f.kind, f.words,
+       f.thanks_for is not null as thanks
+     from follow_up f
      left join item_mark m on m.source = 'follow' and m.of_id = f.id and m.fate <> 'put_off'
      where m.id is null and ${AMONG('f.person_id')} order by f.person_id, f.id`,
     [ids],
   );
 
-/** What the owner means to do on a day: it holds the words of each, by id. */
-export const followUps: TouchSource<ReadonlyMap<string, string>> = {
+/** What the owner means to do on a day: it holds of each, by id, its words and whether it is thanks. */
+export const followUps: TouchSource<ReadonlyMap<string, FollowUpWords>> = {
   core: followUpSource,
   async read(sql, ids, _, before) {
     const rows = await planFollowUps(sql, ids);
@@ -27,15 +44,15 @@ export const followUps: TouchSource<ReadonlyMap<string, string>> = {
           mine.map((row) => ({ id: row.id, on: row.on, kind: row.kind as TouchKind })),
         ]),
       ),
-      held: new Map([...(before ?? []), ...rows.map((row) => [row.id, row.words] as const)]),
+      held: new Map([...(before ?? []), ...rows.map((row) => [row.id, row] as const)]),
     };
   },
   why: ({ item }, words, today) =>
-    followUpReason(item, words.get(readKey(item.key).of) ?? '', today),
+    followUpReason(item, words.get(readKey(item.key).of) ?? NO_WORDS, today),
   words: () => '',
 };
 
-/** Open follow-ups that were meant for a day before that one, put off or not, the oldest first. */
+/** Open follow-ups of a day before that one, put off or not, the oldest first; mirrors `isGathered`. */
 export const followUpsBefore = (sql: Sql, day: PlainDate) =>
   sql.query<{
     id: string;

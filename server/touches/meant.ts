@@ -14,6 +14,9 @@ import * as queries from './queries';
 
 type Fate = (typeof MEANT_FATES)[number];
 
+/** So many are shown at once, the oldest first. */
+const SHOWN = 200;
+
 /** Days after which what was left for later is there again. */
 const LATER_DAYS = 28;
 
@@ -23,7 +26,7 @@ const leftUndone = (ctx: Context) =>
 /** What the owner meant to do and left for more than a week; see `isGathered`. */
 export async function readMeant(ctx: Context): Promise<CallOutput<typeof listMeant>> {
   const all = await leftUndone(ctx);
-  const items = all.map(({ id, person_id, name, kind, words, on }) => ({
+  const items = all.slice(0, SHOWN).map(({ id, person_id, name, kind, words, on }) => ({
     id,
     personId: person_id as CallOutput<typeof listMeant>['items'][number]['personId'],
     name,
@@ -31,7 +34,7 @@ export async function readMeant(ctx: Context): Promise<CallOutput<typeof listMea
     words,
     on,
   }));
-  return { total: items.length, items };
+  return { total: all.length, items };
 }
 
 /** Settles some of them at once: each kept one finds the day with most room, as if handed back. */

@@ -7,7 +7,8 @@ import { DEFAULT_HOLDS, MINUTES } from '@/core/touches';
 
 import { isWorked, type Asked, type Soul, type World } from './world';
 
-const cadence: Cadence = {
+/** A call, a word online and a text, a month apart, without end. */
+export const THREE_WAYS: Cadence = {
   id: 'c',
   name: 'Once a quarter, three ways',
   rounds: null,
@@ -39,7 +40,7 @@ const toPlan = ({ id, promise, until, last, home, circle, ...soul }: Soul): Plan
           [BEAT]: [
             {
               id: `e${id}`,
-              cadence,
+              cadence: THREE_WAYS,
               run: { start: soul.cadenceFrom },
               settledUntil: soul.settledUntil,
             },
@@ -47,7 +48,7 @@ const toPlan = ({ id, promise, until, last, home, circle, ...soul }: Soul): Plan
         },
 });
 
-export const optionsOf = ({ today, owner, daysOff, later }: World, days = 28): PlanOptions => ({
+const optionsOf = ({ today, owner, daysOff, later }: World, days = 28): PlanOptions => ({
   today,
   days,
   calendar: { workingDays: [1, 2, 3, 4, 5], daysOff },

@@ -3,7 +3,7 @@ import type { TouchKind } from '@/core/touches';
 // A plain world to live a year in by following a desk. It knows nothing of the planner, and does its
 // own arithmetic, so that the two can be held against each other.
 
-export const WORKED = new Set([1, 2, 3, 4, 5]);
+const WORKED = new Set([1, 2, 3, 4, 5]);
 /** 1970-01-01 was a Thursday, the fourth day of its week. */
 const weekday = (day: number) => ((((day + 3) % 7) + 7) % 7) + 1;
 

@@ -6,20 +6,14 @@ import { Body, Button, Card, Select } from '@/client/ui';
 import { listCadences } from '@/contract/cadences';
 import { decideWorkCadence, listWorkCadences } from '@/contract/enrolments';
 import type { Job } from '@/contract/story';
-import { fold } from '@/core/people';
-import { daysBetween, type PlainDate } from '@/core/time';
-
-/** Work completed longer ago asks nothing. */
-const FRESH_DAYS = 30;
+import { isFreshWork, workKind } from '@/core/people';
+import type { PlainDate } from '@/core/time';
 
 /** Asks once for each kind of completed work whether a cadence begins with it, then and from now on. */
 export function AfterWork({ jobs, today }: { jobs: readonly Job[]; today: PlainDate }) {
-  const fresh = jobs.filter(
-    ({ completedOn }) => completedOn && daysBetween(completedOn, today) <= FRESH_DAYS,
-  );
+  const fresh = jobs.filter(({ completedOn }) => isFreshWork(completedOn, today));
   const decided = useRead(listWorkCadences, {}, { enabled: fresh.length > 0 }).data?.decided;
-  const open =
-    decided && fresh.find(({ name }) => !decided.some((d) => d.kind === fold(name).trim()));
+  const open = decided && fresh.find(({ name }) => !decided.some((d) => d.kind === workKind(name)));
   return open ? <Ask key={open.name} kind={open.name} /> : null;
 }
 
