@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { useRead } from '@/client/api';
-import { Choice, PageList, Soft, Spread, Title, Waiting } from '@/client/ui';
+import { Choice, PageList, Soft, Spread, Title, useWide, Waiting } from '@/client/ui';
 import { readLists, type ListName } from '@/contract/lists';
 
 import { AddEntry } from './list-add';
@@ -19,13 +19,17 @@ const LISTS = [
 /** The words that the owner sorts people by, and fields of their own. */
 export function ListsScreen() {
   const [list, setList] = useState<ListName>('role');
+  const wide = useWide();
   const lists = useRead(readLists);
   const label = LISTS.find(({ value }) => value === list)!.label;
+  const add = <AddEntry key={list} list={list} />;
   return (
-    <Spread beside={<AddEntry key={list} list={list} />}>
+    <Spread onPhone="nowhere" beside={add}>
       <Title>Lists and fields</Title>
       <Choice label="List" value={list} options={LISTS} onChange={setList} />
       <Soft>Press an entry to rename, order, retire or merge it.</Soft>
+      {/* A long list would put it far below. */}
+      {wide ? null : add}
       <Waiting query={lists}>
         {(data) => (
           <PageList
