@@ -25,6 +25,7 @@ const transform = { '\\.(ts|js|mjs)$': '<rootDir>/testing/esbuild-transform.js' 
 
 /** Core and contract need nothing; the server needs a database; screens need the component preset. */
 module.exports = {
+  testSequencer: '<rootDir>/testing/longest-first.js',
   projects: [
     {
       displayName: 'core',

@@ -1,16 +1,19 @@
 import '../global.css';
 
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useEffect, useState } from 'react';
 
-import { CallFault, NoticeProvider } from '@/client/api';
+import { Door } from '@/client/access';
+import { CallFault, noteSignedOut, NoticeProvider } from '@/client/api';
 import { Chrome, loadTypefaces } from '@/client/chrome';
 import { ListViewProvider, SelectionProvider } from '@/client/people';
 import { OwnersDay } from '@/client/settings';
 
 const createClient = () =>
   new QueryClient({
+    queryCache: new QueryCache({ onError: noteSignedOut }),
+    mutationCache: new MutationCache({ onError: noteSignedOut }),
     defaultOptions: {
       queries: {
         staleTime: 60_000,
@@ -29,9 +32,11 @@ export default function Layout() {
         <OwnersDay>
           <SelectionProvider>
             <ListViewProvider>
-              <Chrome>
-                <Slot />
-              </Chrome>
+              <Door>
+                <Chrome>
+                  <Slot />
+                </Chrome>
+              </Door>
             </ListViewProvider>
           </SelectionProvider>
         </OwnersDay>

@@ -1,4 +1,5 @@
 import { benchDurability } from './durability';
+import { benchLoad } from './load';
 import { benchPage } from './page';
 import { benchPeople } from './people';
 import { benchDates, benchPlan } from './plan';
@@ -18,6 +19,7 @@ const PARTS = [
   benchSame,
   benchUserReading,
   benchUserWriting,
+  benchLoad,
   benchPeople,
   benchDurability,
   benchPage,

@@ -10,6 +10,7 @@ import express from 'express';
 import { figure } from '@/core/time';
 import { newId } from '@/server/db';
 import { insertPeople, toRecord } from '@/server/people';
+import { readConfig } from '@/server/config';
 import { start, type Running } from '@/server/start';
 
 import { exportBarePage } from './bare';
@@ -134,19 +135,12 @@ async function serve(dir: string): Promise<{ url: string; close: () => void }> {
 /** From asking for the page until the desk can be read, on a slowed processor at phone size. */
 export async function benchPage(): Promise<Figure[]> {
   const dir = await mkdtemp(join(tmpdir(), 'penpal-bench-'));
-  const running = await start({
-    host: '127.0.0.1',
-    port: 0,
-    dataDir: dir,
-    databaseUrl: null,
-    today: null,
-    mode: 'own',
-    fresh: false,
-    webDir: 'dist/web',
-    migrationsDir: 'dist/server/migrations',
-    image: 'dist/server/image.tar.gz',
-    worker: 'dist/server/worker.mjs',
-  });
+  const running = await start(
+    readConfig(['--port', '0', '--data', dir], {
+      PENPAL_MIGRATIONS_DIR: 'dist/server/migrations',
+      PENPAL_WORKER: 'dist/server/worker.mjs',
+    }),
+  );
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -31,11 +31,14 @@ export const familyOf = (i: number) =>
 const HEADER =
   'First name,Last name,E-mail,Phone,Street and number,Circle,Tags,Note,Last touch,Birthday';
 const CIRCLES = ['Inner', 'Close', 'Wider', 'Outer'];
-const dayBefore = (days: number) =>
+export const dayBefore = (days: number) =>
   new Date(Date.parse(TODAY) - days * 86_400_000).toISOString().slice(0, 10);
 
+/** Of every second one. */
+const HALF = (i: number) => (i % 2 === 0 ? dayBefore(i % 200) : '');
+
 /** A list as people bring it: names, ways to reach them, circles, tags, notes, last touches. */
-const listOf = (people: number): string =>
+const listOf = (people: number, lastTouch: (i: number) => string): string =>
   [
     HEADER,
     ...Array.from({ length: people }, (_, i) =>
@@ -48,7 +51,7 @@ const listOf = (people: number): string =>
         CIRCLES[i % 4],
         i % 3 === 0 ? 'garden' : 'boat',
         i % 4 === 0 ? `Kitchen half done and boat ${i}` : '',
-        i % 2 === 0 ? dayBefore(i % 200) : '',
+        lastTouch(i),
         i % 5 === 0 ? `19${60 + (i % 40)}-0${1 + (i % 9)}-1${i % 9}` : '',
       ].join(','),
     ),
@@ -56,6 +59,8 @@ const listOf = (people: number): string =>
 
 interface Product {
   base: string;
+  /** The most memory that it has taken so far. */
+  mostMemoryMb(): Promise<number>;
   end(): Promise<void>;
 }
 
@@ -75,6 +80,7 @@ export async function startProduct(dataDir: string): Promise<Product> {
   });
   return {
     base,
+    mostMemoryMb: () => mostMemoryMb(child.pid!),
     end: async () => {
       child.kill('SIGTERM');
       await gone;
@@ -82,9 +88,16 @@ export async function startProduct(dataDir: string): Promise<Product> {
   };
 }
 
-export const fileOf = (people: number) => ({
+/** The peak of the resident memory of the process that the command started (Linux: proc(5), VmHWM). */
+async function mostMemoryMb(pid: number): Promise<number> {
+  const own = (await readFile(`/proc/${pid}/task/${pid}/children`, 'utf8')).trim().split(' ')[0];
+  const status = await readFile(`/proc/${own}/status`, 'utf8');
+  return Number(/VmHWM:\s+(\d+) kB/.exec(status)![1]) / 1_024;
+}
+
+export const fileOf = (people: number, lastTouch = HALF) => ({
   fileName: 'list.csv',
-  content: Buffer.from(listOf(people)).toString('base64'),
+  content: Buffer.from(listOf(people, lastTouch)).toString('base64'),
   mapping: null,
   circleId: null,
   tag: null,

@@ -4,7 +4,7 @@ import { NTHS, WAYS } from '@/core/cadences';
 import { DAY_RULES } from '@/core/calendar';
 import { TOUCH_KINDS } from '@/core/touches';
 
-import { CadenceId, Day, Done, Id, IdParam, PersonId, ServiceId, ViewId } from './common';
+import { CadenceId, Day, Done, Id, IdParam, Int4, PersonId, ServiceId, ViewId } from './common';
 import { endpoint } from './endpoint';
 import { Who } from './filters';
 import { AddedLoad } from './load';
@@ -65,7 +65,12 @@ export const CadenceDraft = z.object({
   name: z.string().trim().min(1, 'Give the cadence a name.').max(120),
   /** Short advice on consent and frequency. */
   advice: z.string().trim().max(500).default(''),
-  beats: z.array(Beat).max(1000, 'A cadence holds at most 1,000 beats.'),
+  beats: z
+    .array(Beat)
+    .max(1000, 'A cadence holds at most 1,000 beats.')
+    .refine((beats) => new Set(beats.map(({ id }) => id)).size === beats.length, {
+      message: 'One beat is there twice.',
+    }),
   /** Null repeats without end. */
   rounds: z.number().int().min(1, 'A cadence runs at least one round.').max(10_000).nullable(),
   gapDays: z.number().int().min(0).max(36_500),
@@ -133,7 +138,7 @@ export const saveCadence = endpoint({
   subject,
   summary: 'Saves a changed cadence; refused if it was changed elsewhere since',
   params: IdParam,
-  body: CadenceDraft.extend({ version: z.number().int() }),
+  body: CadenceDraft.extend({ version: Int4 }),
   response: Done,
   errors: ['invalid', 'not_found', 'conflict'],
 });

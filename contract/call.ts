@@ -47,14 +47,26 @@ export interface CallOptions {
   /** Where the server is; the page's own address when left out. */
   base?: string;
   signal?: AbortSignal;
+  /** What is sent again under the same key is done once; every write has one. */
+  key?: string;
 }
 
-const requestOf = (endpoint: Endpoint, input: CallInput<Endpoint>): RequestInit => ({
+/** A key for a write: 128 random bits. (`randomUUID` is missing where the page came over plain HTTP.) */
+export const newKey = (): string =>
+  [...crypto.getRandomValues(new Uint8Array(16))]
+    .map((byte) => byte.toString(16).padStart(2, '0'))
+    .join('');
+
+const requestOf = (
+  endpoint: Endpoint,
+  input: CallInput<Endpoint>,
+  key = newKey(),
+): RequestInit => ({
   method: endpoint.method.toUpperCase(),
   ...(endpoint.method === 'get'
     ? {}
     : {
-        headers: { 'content-type': 'application/json' },
+        headers: { 'content-type': 'application/json', 'idempotency-key': key },
         body: JSON.stringify(input.body ?? {}),
       }),
 });
@@ -63,7 +75,7 @@ const requestOf = (endpoint: Endpoint, input: CallInput<Endpoint>): RequestInit 
 async function ask(
   endpoint: Endpoint,
   input: CallInput<Endpoint>,
-  { base = '', signal }: CallOptions,
+  { base = '', signal, key }: CallOptions,
 ): Promise<{ ok: boolean; body: unknown }> {
   const kind = endpoint.method === 'get' ? 'get' : 'write';
   const stop = new AbortController();
@@ -72,7 +84,7 @@ async function ask(
   if (signal?.aborted) end();
   const timer = endpoint.long ? undefined : setTimeout(end, PATIENCE_MS[kind]);
   try {
-    const request = { ...requestOf(endpoint, input), signal: stop.signal };
+    const request = { ...requestOf(endpoint, input, key), signal: stop.signal };
     const response = await fetch(base + urlOf(endpoint, input), request);
     // What can't be read as JSON is told from an answer of null by being undefined.
     const body: unknown = await response.json().catch((error: Error) => {

@@ -31,6 +31,9 @@ export const Day = z
   .refine(isPlainDate, 'There is no such day in the calendar.')
   .meta({ format: 'date', example: '2026-11-23' }) as unknown as z.ZodType<PlainDate, string>;
 
+/** A number that the database keeps as one of 32 bits. */
+export const Int4 = z.number().int().min(-2_147_483_648).max(2_147_483_647);
+
 export const IdParam = z.object({ id: Id });
 export const PersonParam = z.object({ id: PersonId });
 

@@ -9,6 +9,10 @@ export const ERROR_CODES = [
   'conflict',
   'too_large',
   'forbidden',
+  /** Nobody is signed in on this device; the passphrase is wanted. */
+  'signed_out',
+  /** Too many tries or requests from one place; later it works. */
+  'too_soon',
   'unavailable',
   'internal',
 ] as const;
@@ -45,6 +49,8 @@ export interface Endpoint<
   errors: readonly ErrorCode[];
   /** What its answer is about, for what reads; without it, it may change with any write. */
   shows?: readonly Topic[];
+  /** Answered without a session too, where the passphrase is wanted. */
+  open?: boolean;
   /** Works through thousands of rows: it may take minutes, and says meanwhile how far it is. */
   long?: boolean;
 }
@@ -69,6 +75,7 @@ export function endpoint<
   response: Response;
   errors?: readonly ErrorCode[];
   shows?: readonly Topic[];
+  open?: boolean;
   long?: boolean;
 }): Endpoint<Params, Query, Body, Response> {
   return {

@@ -128,7 +128,7 @@ export const listEnrolments = endpoint({
   summary: 'Who is on a cadence, with where they are in it',
   params: IdParam,
   query: z.object({
-    offset: z.coerce.number().int().min(0).default(0),
+    offset: z.coerce.number().int().min(0).max(10_000_000).default(0),
     limit: z.coerce.number().int().min(1).max(500).default(100),
   }),
   response: z.object({

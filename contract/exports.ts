@@ -24,9 +24,9 @@ export const exportColumns = endpoint({
 export const exportPeople = endpoint({
   method: 'post',
   path: '/exports',
-  long: true,
   subject,
-  summary: 'People as a CSV or vCard 4.0 file; the columns are remembered',
+  summary:
+    'Prepares a CSV or vCard 4.0 file of people, to be fetched from where the answer says; the columns are remembered',
   body: z.object({
     who: Who,
     format: z.enum(['csv', 'vcard']),
@@ -34,9 +34,9 @@ export const exportPeople = endpoint({
     columns: z.array(Column).max(200).default([]),
   }),
   response: z.object({
+    /** Where the file is; it is written while it is fetched, and forgotten after later ones. */
+    path: z.string(),
     fileName: z.string(),
-    mime: z.string(),
-    content: z.string(),
     people: z.number().int(),
   }),
   errors: ['invalid'],

@@ -4,6 +4,7 @@ import { TESTS, type Group as CoreGroup } from '@/core/people';
 import { WARMTHS } from '@/core/touches';
 
 import { BatchId, CadenceId, CircleId, listOf, PersonId } from './common';
+import { findPlainFault } from './plain';
 
 const Condition = z.object({
   field: z.string().max(60),
@@ -66,7 +67,11 @@ const RulesText = z
   .max(12_000)
   .transform((text, context) => {
     try {
-      return JSON.parse(text) as unknown;
+      const rules = JSON.parse(text) as unknown;
+      const fault = findPlainFault(rules);
+      if (!fault) return rules;
+      context.addIssue({ code: 'custom', message: fault.message });
+      return z.NEVER;
     } catch {
       context.addIssue({ code: 'custom', message: 'The filter can’t be read.' });
       return z.NEVER;

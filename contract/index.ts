@@ -1,3 +1,4 @@
+import * as access from './access';
 import * as almanac from './almanac';
 import * as cadences from './cadences';
 import * as enrolments from './enrolments';
@@ -16,6 +17,7 @@ import * as services from './services';
 import * as settings from './settings';
 import * as story from './story';
 import * as touches from './touches';
+import * as upkeep from './upkeep';
 import * as views from './views';
 import type { Endpoint } from './endpoint';
 
@@ -24,6 +26,7 @@ const isEndpoint = (value: unknown): value is Endpoint =>
 
 /** Every endpoint of the API, for the server's OpenAPI document. */
 export const endpoints: Endpoint[] = [
+  access,
   settings,
   history,
   almanac,
@@ -43,4 +46,5 @@ export const endpoints: Endpoint[] = [
   touches,
   planner,
   services,
+  upkeep,
 ].flatMap((file) => Object.values(file).filter(isEndpoint));

@@ -19,12 +19,18 @@ export const Change = z.discriminatedUnion('do', [
   z.object({ do: z.literal('standing'), standing: Text(60) }),
   z.object({ do: z.literal('source'), source: Text(200) }),
   z.object({ do: z.literal('promise'), days: z.number().int().min(1).max(3650).nullable() }),
-  z.object({
-    do: z.literal('consent'),
-    channel: z.enum(CHANNELS),
-    answer: z.enum(['yes', 'no']).nullable(),
-    cameFrom: Text(200).default(''),
-  }),
+  z
+    .object({
+      do: z.literal('consent'),
+      channel: z.enum(CHANNELS),
+      answer: z.enum(['yes', 'no']).nullable(),
+      /** Where they said so; needed for all but "not asked". */
+      cameFrom: Text(200).default(''),
+    })
+    .refine(({ answer, cameFrom }) => answer === null || cameFrom !== '', {
+      message: 'Say where it came from.',
+      path: ['cameFrom'],
+    }),
   z.object({
     do: z.literal('own'),
     fieldId: Id,

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { ENROLMENT_STATES } from '@/core/cadences';
 import { TOUCH_KINDS, OUTCOMES } from '@/core/touches';
 
-import { CadenceId, CircleId, Day, Done, Id, PersonId, PersonParam, PhotoId } from './common';
+import { CadenceId, CircleId, Day, Done, Id, Int4, PersonId, PersonParam, PhotoId } from './common';
 import { endpoint } from './endpoint';
 import { FilterQuery, PeopleFilter, SORTS } from './filters';
 import { PersonDraft, PersonFields, Text } from './record';
@@ -36,7 +36,7 @@ export const listPeople = endpoint({
   summary: 'People, filtered and sorted, a page at a time',
   query: FilterQuery.extend({
     sort: z.enum(SORTS).default('slack'),
-    offset: z.coerce.number().int().min(0).default(0),
+    offset: z.coerce.number().int().min(0).max(10_000_000).default(0),
     limit: z.coerce.number().int().min(1).max(500).default(100),
   }),
   response: z.object({
@@ -219,10 +219,12 @@ export const editPerson = endpoint({
   params: PersonParam,
   body: PersonFields.partial().extend({
     /** The version that the change was made on. */
-    version: z.number().int(),
+    version: Int4,
     circleId: CircleId.nullable().optional(),
     ownPromiseDays: z.number().int().min(1).max(3650).nullable().optional(),
     tags: z.array(Text(60)).max(50).optional(),
+    /** The tags as they were when they were changed: refused if they are others by now. */
+    tagsWere: z.array(z.string()).max(1_000).optional(),
   }),
   response: Done,
   errors: ['invalid', 'not_found', 'conflict'],
@@ -235,7 +237,13 @@ export const eraseImpact = endpoint({
   shows: ['people', 'notes', 'touches', 'enrolments', 'services'],
   summary: 'What is kept about somebody, counted, before deleting or erasing',
   params: PersonParam,
-  response: z.object({ name: z.string(), held: z.array(z.string()), enrolments: z.number().int() }),
+  response: z.object({
+    name: z.string(),
+    held: z.array(z.string()),
+    enrolments: z.number().int(),
+    /** What backups would still hold of them, and until when; null for nothing. */
+    backups: z.string().nullable(),
+  }),
   errors: ['not_found'],
 });
 

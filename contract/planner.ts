@@ -14,7 +14,8 @@ const Weeks = z.coerce.number().int().min(1).max(52).default(13);
 /** A promise broken from a day on, until it is kept again; null when that is not in the days planned. */
 const Breach = z.object({ personId: PersonId, name: z.string(), on: Day, until: Day.nullable() });
 
-const Outlook = z.object({
+/** The weeks as they are; null in it is still being worked out: {@link getLeast} waits for it. */
+const Ahead = z.object({
   capacity: z.number().int(),
   promises: z.number().int(),
   /** Promises that are broken already; with those that will be, each person is counted once. */
@@ -37,10 +38,15 @@ const Outlook = z.object({
   /** The first of them, each with what it yields to. */
   letGoFirst: z.array(NoDay),
   /** Touches a day at which no promise is broken that more room would keep. */
-  leastCapacity: z.number().int(),
+  leastCapacity: z.number().int().nullable(),
   /** Promises that no number of touches a day would keep. */
-  unkeepable: z.number().int(),
+  unkeepable: z.number().int().nullable(),
 });
+export type Ahead = z.infer<typeof Ahead>;
+
+const Least = z.object({ leastCapacity: z.number().int(), unkeepable: z.number().int() });
+
+const Outlook = Ahead.extend(Least.shape);
 export type Outlook = z.infer<typeof Outlook>;
 
 export const getAhead = endpoint({
@@ -50,7 +56,18 @@ export const getAhead = endpoint({
   shows: ['plan', 'people', 'cadences', 'settings'],
   summary: 'The load of the coming weeks against capacity, and whose promise will be broken',
   query: z.object({ weeks: Weeks }),
-  response: Outlook.extend({ today: Day }),
+  response: Ahead.extend({ today: Day }),
+});
+
+export const getLeast = endpoint({
+  method: 'get',
+  path: '/ahead/least',
+  long: true,
+  subject,
+  shows: ['plan', 'people', 'cadences', 'settings'],
+  summary: 'The least touches a day that would keep every promise that can be kept',
+  query: z.object({ weeks: Weeks }),
+  response: Least,
 });
 
 /** What could be otherwise; what is left out stays as it is. */
@@ -60,9 +77,16 @@ export const Trial = z.object({
   /** Promises by circle, in days; null promises nothing. */
   circles: z.record(Id, z.number().int().min(1).max(3650).nullable()).optional(),
   /** Touches of a kind a day; null for no limit of its own. */
-  perKind: z.partialRecord(z.enum(TOUCH_KINDS), z.number().int().min(0).nullable()).optional(),
+  perKind: z
+    .partialRecord(z.enum(TOUCH_KINDS), z.number().int().min(0).max(500).nullable())
+    .optional(),
   /** Cadences that would be switched off. */
   rest: z.array(CadenceId).max(100).optional(),
+  /** Cadences that those who have not begun would begin so many on each working day. */
+  spread: z
+    .array(z.object({ cadenceId: CadenceId, perDay: z.number().int().min(1).max(20_000) }))
+    .max(100)
+    .optional(),
   /** Further days off. */
   daysOff: z.array(Day).max(366).optional(),
   /** People who would join a cadence, so many on each working day from today on. */

@@ -15,20 +15,25 @@ const isAddress = (text: string): boolean => {
   }
 };
 
+const hasLogin = ({ username, password }: URL): boolean => username !== '' || password !== '';
+
 const url = z
   .string()
   .trim()
   .max(2000)
   .refine((text) => /^https?:\/\/[^\s/]+/i.test(text) && isAddress(text), {
     message: 'Give a web address that begins with https:// or http://.',
+  })
+  .refine((text) => !isAddress(text) || !hasLogin(new URL(text)), {
+    message: 'Leave name and password out of the address: calls are signed instead.',
   });
 
 const Service = z.object({
   id: Id,
   name: z.string(),
   url: z.string(),
-  /** With which the service checks that a call comes from here. */
-  secret: z.string(),
+  /** The owner says that its address is inside this machine or its network. */
+  inside: z.boolean(),
   /** Beats that tell it of people. */
   beats: z.number().int(),
 });
@@ -51,7 +56,11 @@ const ServiceCall = z.object({
 const ServiceDraft = z.object({
   name: z.string().trim().min(1, 'Give the service a name.').max(120),
   url,
+  inside: z.boolean().default(false),
 });
+
+/** With it the service checks that a call comes from here. Shown this once; nobody can read it again. */
+const Secret = z.object({ secret: z.string() });
 
 export const listServices = endpoint({
   method: 'get',
@@ -66,9 +75,9 @@ export const createService = endpoint({
   method: 'post',
   path: '/services',
   subject,
-  summary: 'Adds an outside service; its secret is made here',
+  summary: 'Adds an outside service; its secret is made here and answered this once',
   body: ServiceDraft,
-  response: Done.extend({ id: Id }),
+  response: Done.extend({ id: Id, ...Secret.shape }),
   errors: ['invalid', 'conflict'],
 });
 
@@ -81,6 +90,16 @@ export const saveService = endpoint({
   body: ServiceDraft,
   response: Done,
   errors: ['invalid', 'not_found', 'conflict'],
+});
+
+export const renewSecret = endpoint({
+  method: 'post',
+  path: '/services/:id/secret',
+  subject,
+  summary: 'Makes a new secret, answered this once; calls are signed with it from now on',
+  params: IdParam,
+  response: Done.extend(Secret.shape),
+  errors: ['not_found'],
 });
 
 export const deleteService = endpoint({

@@ -95,6 +95,8 @@ export const getSettings = endpoint({
     freeDays: z.array(Day),
     circles: z.array(Circle),
     demo: z.boolean(),
+    /** What looks wrong with the clock of the machine, in a sentence; null for nothing. */
+    clock: z.string().nullable(),
     today: Day,
   }),
 });

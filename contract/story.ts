@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import { TIE_KINDS } from '@/core/people';
 
-import { Day, Done, Id, IdParam, PersonId, PersonParam } from './common';
+import { Day, Done, Id, IdParam, Int4, PersonId, PersonParam } from './common';
 import { endpoint } from './endpoint';
 import { Text } from './record';
 
@@ -10,6 +10,7 @@ const subject = 'people';
 
 export const Note = z.object({
   id: Id,
+  version: z.number().int(),
   on: Day,
   body: z.string(),
   pinned: z.boolean(),
@@ -35,11 +36,14 @@ export const editNote = endpoint({
   method: 'patch',
   path: '/notes/:id',
   subject,
-  summary: 'Changes, dates or pins a note',
+  summary: 'Changes, dates or pins a note; refused if it was changed since',
   params: IdParam,
-  body: z.object({ body: Words, pinned: z.boolean(), on: Day }).partial(),
+  body: z.object({ body: Words, pinned: z.boolean(), on: Day }).partial().extend({
+    /** The version that the change was made on. */
+    version: Int4,
+  }),
   response: Done,
-  errors: ['invalid', 'not_found'],
+  errors: ['invalid', 'not_found', 'conflict'],
 });
 
 export const removeNote = endpoint({

@@ -16,6 +16,8 @@ export const TOPICS = [
   'intake',
   'imports',
   'gaps',
+  'access',
+  'upkeep',
   'history',
 ] as const;
 export type Topic = (typeof TOPICS)[number];

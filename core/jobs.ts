@@ -1,8 +1,10 @@
 import { readImportFile } from './intake';
 import type { PersonFields } from './people';
 import {
+  leastCapacity,
   outlook,
   proposals,
+  type LeastCapacity,
   type Outlook,
   type OutlookTask,
   type Proposal,
@@ -17,6 +19,8 @@ type OnStep = (n: number) => void;
 /** Computations that take long enough to be done in a thread of their own; plain values in and out. */
 export const JOBS = {
   outlook: (task: OutlookTask, onStep: OnStep): Outlook => outlook(task, SOURCES, onStep),
+  least: ({ people, options }: OutlookTask, onStep: OnStep): LeastCapacity =>
+    leastCapacity(people, { ...options, sources: SOURCES }, onStep),
   proposals: (task: ProposalsTask, onStep: OnStep): Proposal[] => proposals(task, SOURCES, onStep),
   /** Everybody who may be here twice. */
   findSame: ({ people }: { people: readonly Known[] }): Pair[] => findSame(people),

@@ -10,6 +10,7 @@ import { addNote } from '@/contract/story';
 import { logPast } from '@/contract/touches';
 import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
+import { writeByForm } from './arrivals';
 import { makeCadences, makeRota } from './cadences';
 import { pastTouches } from './history';
 import { joinPartners, learnOfThem, writeDownTwice } from './known';
@@ -76,6 +77,7 @@ export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> 
   const unreached = await changedNumbers(base, rows);
   await liveThrough(base, random, notes, unreached, LIVED_DAYS, say);
   await writeDownTwice(base, rows);
+  await writeByForm(base, rows);
 }
 
 const daysFrom = (from: PlainDate, to: PlainDate): PlainDate[] =>
@@ -98,7 +100,7 @@ async function enrolPeople(
   const { clock } = await call(health, {}, { base });
   const { id: listService } = await call(
     createService,
-    { body: { name: 'Ellery Letters', url: `${base}${LIST_SERVICE}` } },
+    { body: { name: 'Ellery Letters', url: `${base}${LIST_SERVICE}`, inside: true } },
     { base },
   );
   const free = new Set(rows.map(({ id }) => id));

@@ -34,7 +34,9 @@ test('a beat tells an outside service: added, tried on somebody, and built in', 
   await expect(page.getByText(/Give a web address that begins with/).first()).toBeVisible();
   // Nobody listens there, and that is said.
   await page.getByLabel('Its web address').fill('http://127.0.0.1:9/told');
+  await page.getByRole('checkbox', { name: 'It is inside my own machine or network' }).click();
   await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByLabel('Its secret')).toHaveValue(/^whsec_/);
   await page.getByRole('button', { name: 'Change or try Letters' }).click();
   await page.getByRole('button', { name: 'Try Letters on somebody' }).click();
   await page.getByRole('combobox', { name: 'Person to try it on', exact: true }).fill('Ana');

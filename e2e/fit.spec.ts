@@ -131,6 +131,7 @@ test('every control of cadences and settings is inside the window, whatever its 
     '/kinds',
     '/services',
     '/web-form',
+    '/safety',
   ])
     await expectToFit(page, address);
 });

@@ -53,11 +53,14 @@ export async function freshData(args: readonly string[]): Promise<string> {
   return join(kept, 'data');
 }
 
-/** Starts the built application on a port and with data of its own. */
-export async function startPenPal(args: readonly string[] = []): Promise<PenPal> {
+/** Starts the built application on a port and with data of its own; `prepare` may see to the data first. */
+export async function startPenPal(
+  args: readonly string[] = [],
+  prepare: (data: string) => Promise<readonly string[]> = async () => [],
+): Promise<PenPal> {
   const dir = await mkdtemp(join(tmpdir(), 'penpal-e2e-'));
   await cp(await freshData(args), join(dir, 'data'), { recursive: true });
-  const child = launch(join(dir, 'data'), args);
+  const child = launch(join(dir, 'data'), [...args, ...(await prepare(join(dir, 'data')))]);
   const url = await readyUrl(child);
   return {
     url,

@@ -1,3 +1,5 @@
+import { readFile } from 'node:fs/promises';
+
 import type { Page } from '@playwright/test';
 
 import { call } from '@/contract/call';
@@ -112,6 +114,30 @@ test('people are found by nested lines, counted while they are written, and kept
   await expectNoViolations(page);
 });
 
+test('everybody goes out as a file that the browser keeps', async ({ page, penpal }) => {
+  await bringIn(penpal.url);
+  await page.goto('/people');
+  await page.getByRole('button', { name: 'Choose', exact: true }).click();
+  await page.getByRole('button', { name: 'Choose all 4' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('radio', { name: 'vCard 4.0, for address books' }).click();
+  await expectNoViolations(page);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('button', { name: 'Export' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toMatch(/^people-\d{4}-\d\d-\d\d\.vcf$/);
+  const cards = await readFile(await file.path(), 'utf8');
+  expect(cards.match(/^FN:.*(?=\r$)/gm)!.sort()).toEqual([
+    'FN:Gideon Marsh',
+    'FN:Halima Osei',
+    'FN:Rosa Lind',
+    'FN:Roza Lind',
+  ]);
+  await expect(page.getByText(/^4 people go into people-/)).toBeVisible();
+});
+
 test('who is here twice is merged field by field, and taken apart again', async ({
   page,
   penpal,
@@ -211,7 +237,7 @@ test('cards and pasted names come in; who is here already is recognised', async 
   await expect(page.getByRole('link', { name: /^Wen Ito/ })).toBeVisible();
 });
 
-test('the web form takes somebody in', async ({ page, penpal }) => {
+test('what comes by the web form waits, and is taken in by the owner', async ({ page, penpal }) => {
   await page.goto(`${penpal.url}/web-form`);
   await page.getByRole('checkbox', { name: 'The form is open' }).click();
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
@@ -223,6 +249,11 @@ test('the web form takes somebody in', async ({ page, penpal }) => {
   await page.getByLabel('E-mail', { exact: true }).fill('ana@example.com');
   await page.getByRole('button', { name: 'Send' }).click();
   await expect(page.getByText('I will be in touch.')).toBeVisible();
+  await page.goto(penpal.url);
+  await page.getByRole('link', { name: '1 person wrote by the web form.' }).click();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Add Ana Lind as somebody new' }).click();
+  await expect(page.getByText('Added Ana Lind')).toBeVisible();
   await page.goto(`${penpal.url}/people`);
   await expect(page.getByRole('link', { name: /^Ana Lind/ })).toBeVisible();
 });

@@ -9,12 +9,12 @@ const EXPO_ENV = { EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' };
 export const NODE_OPTIONS = '--experimental-vm-modules --disable-warning=ExperimentalWarning';
 
 /** Runs a command in the project's root and answers its exit code. */
-export function run(command, args, { env = {}, quiet = false } = {}) {
+export function run(command, args, { env = {}, quiet = false, asks = false } = {}) {
   return new Promise((done, fail) => {
     const child = spawn(command, args, {
       cwd: ROOT,
       env: { ...process.env, ...EXPO_ENV, ...env },
-      stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
+      stdio: [asks ? 'inherit' : 'ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
     });
     for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
     child.on('error', fail);

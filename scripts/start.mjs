@@ -1,4 +1,5 @@
-// Production: the owner's own data. Build first with `npm run build`.
+// Production: the owner's own data, or a command about it (`passphrase`, `restore`). Build first with
+// `npm run build`.
 import { existsSync } from 'node:fs';
 
 import { ROOT, run } from './run.mjs';
@@ -9,4 +10,4 @@ if (!existsSync(`${ROOT}dist/server/main.mjs`)) {
 }
 const { SERVER_ENV } = await import('./build-lib.mjs');
 const args = ['dist/server/main.mjs', ...process.argv.slice(2)];
-process.exit(await run(process.execPath, args, { env: SERVER_ENV }));
+process.exit(await run(process.execPath, args, { env: SERVER_ENV, asks: true }));

@@ -94,7 +94,12 @@ const postgres = () =>
   withPostgres((url) =>
     jest(
       'postgres',
-      ['--selectProjects', 'server', '--testPathIgnorePatterns', '(db/(?!held)|upkeep/upkeep)'],
+      [
+        '--selectProjects',
+        'server',
+        '--testPathIgnorePatterns',
+        '(db/(?!held)|upkeep/upkeep|people/nasty|server/(restore|fuzz|log|access/))',
+      ],
       {
         PENPAL_DATABASE_URL: url,
       },

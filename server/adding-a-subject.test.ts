@@ -9,11 +9,12 @@ import {
   listFacts,
   listPeople,
 } from '@/contract/people';
-import { exportColumns, exportPeople } from '@/contract/exports';
+import { exportColumns } from '@/contract/exports';
 import { undoAction } from '@/contract/history';
 import { runImport, undoImport } from '@/contract/imports';
 import { mergePeople, takeApart } from '@/contract/same';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
+import { exportFile } from '@/testing/export';
 import { addGift, listGifts } from '@/testing/gifts/contract';
 import { gifts } from '@/testing/gifts/subject';
 
@@ -98,8 +99,10 @@ test('it can be filtered by and exported', async () => {
   expect((await api.call(countPeople, { body: { filter } })).total).toBe(1);
   const { columns } = await api.call(exportColumns);
   expect(columns).toContainEqual({ key: 'fact:gifts', label: 'Gifts given' });
-  const { content } = await api.call(exportPeople, {
-    body: { who: { ids: [fay] }, format: 'csv', columns: ['givenName', 'fact:gifts'] },
+  const { content } = await exportFile(api.url, {
+    who: { ids: [fay] },
+    format: 'csv',
+    columns: ['givenName', 'fact:gifts'],
   });
   expect(content).toMatch(/Gifts given\r\nFay,3/);
 });

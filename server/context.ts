@@ -2,9 +2,11 @@ import type { Logger } from 'pino';
 
 import type { Topic } from '@/contract/topics';
 
+import type { Guard } from './guard';
 import type { Clock } from './clock';
 import type { Db } from './db';
 import type { House } from './house';
+import type { Keys } from './keys';
 import type { Threads } from './threads';
 
 /** What every action may use. */
@@ -14,9 +16,14 @@ export interface Context {
   house: House;
   /** Where heavy computation is done. */
   threads: Threads;
+  /** Who may come in. */
+  guard: Guard;
+  keys: Keys;
   log: Logger;
   /** Where PGlite keeps its data; null in memory and on a server. */
   dataDir: string | null;
+  /** The server's own script, for work in a process of its own; null where there is none. */
+  script: string | null;
   demo: boolean;
   version: string;
   schema: number;

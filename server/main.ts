@@ -1,12 +1,17 @@
 import { existsSync } from 'node:fs';
-import { rename } from 'node:fs/promises';
+import { copyFile, mkdir, rename } from 'node:fs/promises';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 
 import { fillDemo, BEGUN_DAYS } from '@/demo';
 
+import { setPassphraseHere } from './commands';
 import { readConfig, StartFault, type Config } from './config';
-import { DatabaseHeld, DataDirHeld, lockDataDir } from './db';
+import { gone, keepToOurselves, lockDataDir } from './db';
+import { restore } from './restore';
 import { readMemo, writeMemo } from './settings';
-import { start, type Running } from './start';
+import { assertPassphrase, isReached, start, type Running } from './start';
+import { openBackup } from './upkeep';
 
 /** --fresh loses nothing: the data that was there is moved aside under a dated name. */
 async function setAside(config: Config): Promise<void> {
@@ -16,11 +21,22 @@ async function setAside(config: Config): Promise<void> {
   )(); // refuses while another Pen Pal has it open
   const aside = `${config.dataDir}-until-${new Date().toISOString().replace(/[:.]/g, '-')}`;
   await rename(config.dataDir, aside);
+  // Who may come in stays as it is.
+  await mkdir(config.dataDir, { recursive: true });
+  await copyFile(join(aside, 'passphrase'), join(config.dataDir, 'passphrase')).catch(gone);
   console.log(`The data that was there is kept in ${aside}`);
 }
 
 const FILLED = 'demo-filled';
 const DEMO_SEED = 4310;
+
+/** As only this machine reaches it: nobody has to sign in while it is filled. */
+const unreached = (config: Config): Config => ({
+  ...config,
+  host: '127.0.0.1',
+  origins: [],
+  form: null,
+});
 
 /** Fills a new demo; one whose filling was broken off says how to begin again. */
 async function ensureFilled({ ctx, url }: Running): Promise<void> {
@@ -39,8 +55,21 @@ async function ensureFilled({ ctx, url }: Running): Promise<void> {
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => {});
 
 async function main(): Promise<void> {
-  const config = readConfig(process.argv.slice(2), process.env);
+  keepToOurselves();
+  const config = {
+    ...readConfig(process.argv.slice(2), process.env),
+    script: fileURLToPath(import.meta.url),
+  };
+  if (config.command === 'passphrase') return setPassphraseHere(config.dataDir);
+  if (config.command === 'restore') return restore(config.file, config.dataDir);
+  if (config.command === 'check')
+    return console.log(JSON.stringify(await openBackup(config.file, config.dataDir)));
+  await assertPassphrase(config);
   await setAside(config);
+  if (config.mode === 'demo' && isReached(config)) {
+    const filling = await start(unreached(config));
+    await ensureFilled(filling).finally(() => filling.close());
+  }
   const running = await start(config);
   const stop = async () => {
     await running.close();
@@ -49,13 +78,24 @@ async function main(): Promise<void> {
   process.on('SIGINT', () => void stop());
   process.on('SIGTERM', () => void stop());
   if (config.mode === 'demo') await ensureFilled(running);
+  if (running.formUrl) console.log(`The web form is at ${running.formUrl}/form`);
   console.log(`Pen Pal is ready at ${running.url}`);
 }
 
+/** Why it could not start, in a sentence with the remedy where there is one. */
+function wordsOf(error: unknown): string {
+  const { code, message = String(error) } = error as { code?: string; message?: string };
+  if (code === 'ENOSPC') return 'The disk is full. Make room and start again.';
+  if (code === 'EACCES' || code === 'EPERM' || code === 'EROFS')
+    return `Pen Pal may not write where it has to: ${message}. Change the rights, or choose another directory with --data.`;
+  const told =
+    error instanceof StartFault || /^(Pen Pal |This data |The data |This database )/.test(message);
+  return told ? message : `Pen Pal could not start: ${message}`;
+}
+
 main().catch((error: unknown) => {
-  const known =
-    error instanceof StartFault || error instanceof DataDirHeld || error instanceof DatabaseHeld;
-  const message = error instanceof Error ? error.message : String(error);
-  console.error(known || /^Pen Pal |^This data /.test(message) ? message : error);
+  console.error(wordsOf(error));
+  // Where it happened, for who looks for a fault in Pen Pal itself.
+  if (process.env.PENPAL_DEBUG) console.error(error);
   process.exit(1);
 });

@@ -1,24 +1,28 @@
 import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { existsSync } from 'node:fs';
+import { hostname, networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 
 import { Router } from 'express';
-import { pino } from 'pino';
 
 import { LIST_SERVICE } from '@/demo';
 import { listService } from '@/standins';
 
 import packageJson from '../package.json';
 import { rollBackUnfinished, tableFaults, TABLES } from './act';
+import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
 import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
 import { Writes, type Context } from './context';
 import { openDb } from './db';
 import { House } from './house';
-import { createApp } from './http/app';
-import { refreshKeys } from './people';
-import { readServices } from './services';
-import { readSettings, readShift } from './settings';
+import { createApp, createFormApp } from './http/app';
+import { readKeys } from './keys';
+import { createLog } from './log';
+import { eraseAgain, refreshKeys } from './people';
+import { sealOldSecrets, secretAt } from './services';
+import { readSettings, readShift, watchClock } from './settings';
 import { SUBJECTS } from './subjects';
 import { keepRunning } from './tasks';
 import { inPlace, inThreads } from './threads';
@@ -26,17 +30,23 @@ import { inPlace, inThreads } from './threads';
 export interface Running {
   ctx: Context;
   url: string;
+  /** Where the public form stands by itself. */
+  formUrl: string | null;
   close(): Promise<void>;
 }
 
 /** Opens the data, sets the clock, and serves API and application on one port. */
 export async function start(config: Config): Promise<Running> {
-  const log = pino({ level: 'warn' });
+  const log = createLog('warn');
+  const reach = reachOf(config);
+  const passphrase = new PassphraseFile(resolve(config.dataDir));
+  await assertPassphrase(config);
   const opened = await openDb({
     url: config.databaseUrl,
     dataDir: resolve(config.dataDir),
     migrationsDir: resolve(config.migrationsDir),
     image: resolve(config.image),
+    onFlushFault: (err) => log.error({ err }, 'the disk did not keep the log at once'),
   });
   try {
     const settings = await readSettings(opened.db);
@@ -48,8 +58,11 @@ export async function start(config: Config): Promise<Running> {
       clock: createClock(settings.timeZone),
       house,
       threads: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
+      guard: { reach, passphrase, sessions: await Sessions.load(opened.db), tries: new Tries() },
+      keys: readKeys(resolve(config.dataDir)),
       log,
       dataDir: config.databaseUrl ? null : resolve(config.dataDir),
+      script: config.script,
       demo: config.mode === 'demo',
       version: packageJson.version,
       schema: opened.schema,
@@ -61,24 +74,28 @@ export async function start(config: Config): Promise<Running> {
     const left = await rollBackUnfinished(ctx);
     if (left > 0) log.warn({ left }, 'an action that never became whole was taken back');
     await refreshKeys(ctx.db);
+    await sealOldSecrets(ctx);
+    const again = await eraseAgain(ctx);
+    if (again > 0)
+      log.warn({ again }, 'who was erased before was in the data again, and was erased');
+    await watchClock(ctx);
     const app = createApp(ctx, {
       webDir: config.webDir && resolve(config.webDir),
       log,
       ...(ctx.demo ? { standins: standIns(ctx) } : {}),
     });
-    const server = await listen(app, config);
+    const servers = [await listen(app, config)];
+    if (config.form) servers.push(await listen(createFormApp(ctx, log), config.form));
     const tasks = await keepRunning(ctx);
-    const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : config.port;
+    const [url, formUrl] = [config, config.form].map((at, i) => at && urlOf(at.host, servers[i]!));
     return {
       ctx,
-      url: `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`,
+      url: url!,
+      formUrl: formUrl ?? null,
       close: async () => {
-        await tasks.stop();
-        await new Promise((done) => {
-          server.close(done);
-          server.closeAllConnections();
-        });
+        // What is under way is done to its end, but for what takes longer than that.
+        const patience = new Promise((done) => setTimeout(done, GRACE_MS).unref());
+        await Promise.race([Promise.all([tasks.stop(), ...servers.map(end)]), patience]);
         await opened.close();
       },
     };
@@ -91,13 +108,57 @@ export async function start(config: Config): Promise<Running> {
 /** The outside world of the demo: speaks what real services speak, on the same port. */
 function standIns(ctx: Context): Router {
   const router = Router();
-  const secret = async () =>
-    (await readServices(ctx.db)).find(({ url }) => url.endsWith(LIST_SERVICE))?.secret ?? null;
-  router.use('/list', listService(secret));
+  router.use(
+    '/list',
+    listService(() => secretAt(ctx, LIST_SERVICE)),
+  );
   return router;
 }
 
-function listen(app: ReturnType<typeof createApp>, { host, port }: Config): Promise<Server> {
+/** @throws StartFault where others could come in and there is no passphrase yet */
+export async function assertPassphrase(config: Config): Promise<void> {
+  if (!isReached(config) || (await new PassphraseFile(resolve(config.dataDir)).id())) return;
+  throw new StartFault(
+    `Others could reach Pen Pal at ${config.origins[0] ?? config.host}, so it wants a passphrase first. Set one with: npm run passphrase -- --data ${config.dataDir}`,
+  );
+}
+
+/** Whether others than the users of this machine can reach it. */
+export const isReached = (config: Config): boolean => isGuarded(reachOf(config));
+
+const reachOf = ({ host, origins, proxies }: Config): Reach => ({
+  host,
+  origins,
+  proxies,
+  machine: [
+    hostname(),
+    `${hostname()}.local`,
+    ...Object.values(networkInterfaces()).flatMap((all) => (all ?? []).map((one) => one.address)),
+  ],
+});
+
+function urlOf(host: string, server: Server): string {
+  const { port } = server.address() as AddressInfo;
+  return `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
+}
+
+/** What is under way is answered to its end, for so long. */
+const GRACE_MS = 5_000;
+
+function end(server: Server): Promise<void> {
+  return new Promise((done) => {
+    server.close(() => done());
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), GRACE_MS).unref();
+  });
+}
+
+interface At {
+  host: string;
+  port: number;
+}
+
+function listen(app: ReturnType<typeof createApp>, { host, port }: At): Promise<Server> {
   return new Promise((done, fail) => {
     const server = app.listen(port, host, (error?: Error) => {
       if (!error) return done(server);

@@ -1,3 +1,4 @@
+import { access } from './access/subject';
 import { ahead } from './ahead/subject';
 import { cadences } from './cadences/subject';
 import { enrolments } from './enrolments/subject';
@@ -19,6 +20,7 @@ import { views } from './views/subject';
 /** Every subject of the house, from the ground up. Paths that take any id come after those that don't. */
 export const SUBJECTS: readonly Subject[] = [
   upkeep,
+  access,
   history,
   settings,
   exported,

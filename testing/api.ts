@@ -1,15 +1,21 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 
-import { pino } from 'pino';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { randomBytes } from 'node:crypto';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 
 import { call, CallFault } from '@/contract/call';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import { plainDate } from '@/core/time';
+import { LOOPBACK, PassphraseFile, Sessions, Tries, type Reach } from '@/server/guard';
 import { createClock, setToday, type Clock } from '@/server/clock';
 import { Writes, type Context } from '@/server/context';
 import { createApp } from '@/server/http/app';
 import { House } from '@/server/house';
+import { keysOf } from '@/server/keys';
+import { createLog } from '@/server/log';
 import { SUBJECTS } from '@/server/subjects';
 import { inPlace } from '@/server/threads';
 
@@ -31,18 +37,33 @@ export async function startTestApi({
   today = '2026-11-23',
   demo = false,
   subjects = SUBJECTS,
+  reach = LOOPBACK,
+}: {
+  today?: string;
+  demo?: boolean;
+  subjects?: typeof SUBJECTS;
+  reach?: Reach;
 } = {}): Promise<TestApi> {
   const { db, giveBack } = await takeTestDb();
+  const dir = await mkdtemp(join(tmpdir(), 'penpal-access-'));
   const clock = createClock('America/Los_Angeles');
   setToday(clock, plainDate(today));
-  const log = pino({ level: process.env.PENPAL_TEST_LOG ?? 'silent' });
+  const log = createLog(process.env.PENPAL_TEST_LOG ?? 'silent');
   const ctx: Context = {
     db,
     clock,
     house: new House(subjects),
     threads: inPlace,
+    guard: {
+      reach,
+      passphrase: new PassphraseFile(dir),
+      sessions: new Sessions(db),
+      tries: new Tries(),
+    },
+    keys: keysOf(randomBytes(32)),
     log,
     dataDir: null,
+    script: null,
     demo,
     version: 'test',
     schema: 1,
@@ -74,6 +95,7 @@ export async function startTestApi({
         server.closeAllConnections();
       });
       await giveBack();
+      await rm(dir, { recursive: true });
     },
   };
 }

@@ -41,7 +41,7 @@ export async function takeTestDb(): Promise<{ db: Db; giveBack(): Promise<void> 
 };
 
 /** In memory from the image, or a new one on the server that is named. */
-async function open(): Promise<{ db: Db; close(): Promise<void> }> {
+export async function open(): Promise<{ db: Db; close(): Promise<void> }> {
   const url = process.env.PENPAL_DATABASE_URL;
   if (!url) {
     const db = await openPglite(null, process.env.PENPAL_TEST_IMAGE);
@@ -77,7 +77,8 @@ async function shapeOf(db: Db): Promise<string> {
   return row!.shape;
 }
 
-async function rowsOf(db: Db): Promise<Map<string, string>> {
+/** Per table its rows, as JSON. */
+export async function rowsOf(db: Db): Promise<Map<string, string>> {
   const tables = await db.query<{ name: string }>(
     `select relname::text as name from pg_class
      where relkind = 'r' and relnamespace = 'public'::regnamespace and relname <> 'migration'`,
@@ -92,7 +93,8 @@ async function rowsOf(db: Db): Promise<Map<string, string>> {
   return rows;
 }
 
-async function putBack({ db, rows }: Kept): Promise<void> {
+/** Empties every table and fills it with these rows. */
+export async function putBack({ db, rows }: Pick<Kept, 'db' | 'rows'>): Promise<void> {
   const tables = [...rows.keys()].map((name) => `public."${name}"`).join(', ');
   const columns = await db.query<{ table: string; columns: string }>(
     `select table_name as table, string_agg(quote_ident(column_name), ', ') as columns

@@ -11,6 +11,7 @@ interface Asked {
   method: string;
   path: string;
   body: unknown;
+  key: string | undefined;
 }
 
 /** A refusal, as the server words it. */
@@ -64,7 +65,8 @@ export function fakeServer() {
     (call.method === 'GET' ? NEVER : { json: DONE, status: 200 });
   globalThis.fetch = (async (url: string, init: RequestInit = {}) => {
     const body = init.body ? (JSON.parse(String(init.body)) as unknown) : undefined;
-    const call: Asked = { method: init.method ?? 'GET', path: String(url), body };
+    const key = (init.headers as Record<string, string> | undefined)?.['idempotency-key'];
+    const call: Asked = { method: init.method ?? 'GET', path: String(url), body, key };
     asked.push(call);
     return handOn(await replyTo(call), init.signal);
   }) as unknown as typeof fetch;
@@ -73,6 +75,9 @@ export function fakeServer() {
     /** The bodies that were sent to an endpoint, in order. */
     sent: (endpoint: Endpoint) =>
       asked.filter((call) => matches(endpoint, call)).map(({ body }) => body),
+    /** The keys under which they were sent. */
+    keys: (endpoint: Endpoint) =>
+      asked.filter((call) => matches(endpoint, call)).map(({ key }) => key),
     /** Answers with a value, which has to fit the contract. */
     answer: <E extends Endpoint>(endpoint: E, value: CallOutput<E>) =>
       server.reply(endpoint, { json: endpoint.response.parse(value), status: 200 }),

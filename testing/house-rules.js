@@ -9,14 +9,29 @@ const ROOT = resolve(__dirname, '..');
  */
 const FLOORS = [
   // What everything stands on.
-  ['db', 'clock', 'house', 'threads', 'context', 'api', 'tasks', 'act', 'holidays', 'settings'],
+  [
+    'log',
+    'keys',
+    'db',
+    'guard',
+    'clock',
+    'house',
+    'threads',
+    'context',
+    'api',
+    'tasks',
+    'act',
+    'access',
+    'holidays',
+    'settings',
+  ],
   // What exists.
   ['lists', 'people', 'views', 'services', 'cadences'],
   ['planner'],
   // What happens.
   ['touches', 'enrolments', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
   ['sheets', 'exports', 'history'],
-  ['subjects', 'http', 'config', 'start', 'main'],
+  ['subjects', 'http', 'config', 'commands', 'restore', 'start', 'main'],
 ];
 const RANK = new Map(FLOORS.flat().map((name, rank) => [name, rank]));
 

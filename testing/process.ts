@@ -16,13 +16,16 @@ export interface Ended {
 // faster than from the sources.
 const COMMAND = [process.env.PENPAL_TEST_SERVER!, '--api-only'];
 
-function spawnServer(args: readonly string[]) {
+type Env = Record<string, string>;
+
+function spawnServer(args: readonly string[], env: Env = {}) {
   const child = spawn(process.execPath, [...COMMAND, ...args], {
     env: {
       ...process.env,
       PENPAL_IMAGE: process.env.PENPAL_TEST_IMAGE,
       PENPAL_DATABASE_URL: undefined,
       NODE_OPTIONS: undefined,
+      ...env,
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
@@ -33,9 +36,9 @@ function spawnServer(args: readonly string[]) {
   return { child, said, gone };
 }
 
-/** A real server in a process of its own, with PGlite in a directory; answers when it is ready. */
-export async function startServer(args: readonly string[]): Promise<ServerProcess> {
-  const { child, said, gone } = spawnServer(args);
+/** A real server in a process of its own, with PGlite in a directory unless `env` says otherwise; answers when it is ready. */
+export async function startServer(args: readonly string[], env?: Env): Promise<ServerProcess> {
+  const { child, said, gone } = spawnServer(args, env);
   const url = await new Promise<string>((done, fail) => {
     child.stdout.on('data', () => {
       const match = /ready at (\S+)/.exec(said.text);
@@ -53,8 +56,16 @@ export async function startServer(args: readonly string[]): Promise<ServerProces
   };
 }
 
+/** A server that is killed so many milliseconds after it was begun, ready or not. */
+export async function killStart(args: readonly string[], afterMs: number): Promise<void> {
+  const { child, gone } = spawnServer(args);
+  await new Promise((done) => setTimeout(done, afterMs));
+  child.kill('SIGKILL');
+  await gone;
+}
+
 /** A server that is expected not to start: what it said, and its exit code. */
-export async function failToStart(args: readonly string[]): Promise<Ended> {
-  const { said, gone } = spawnServer(args);
+export async function failToStart(args: readonly string[], env?: Env): Promise<Ended> {
+  const { said, gone } = spawnServer(args, env);
   return { code: await gone, output: said.text.trim() };
 }

@@ -49,7 +49,14 @@ export const sheet = (change: Partial<PersonSheet> = {}): PersonSheet => ({
     },
   ],
   notes: [
-    { id: id(12), on: day('2026-09-22'), body: 'Kitchen half done', pinned: false, tags: [] },
+    {
+      id: id(12),
+      version: 1,
+      on: day('2026-09-22'),
+      body: 'Kitchen half done',
+      pinned: false,
+      tags: [],
+    },
   ],
   ties: [],
   household: null,
@@ -124,6 +131,7 @@ export const settings = (
   freeDays: [],
   circles: [{ id: id(90), name: 'Inner', position: 0, promiseDays: 60, people: 4 }],
   demo: false,
+  clock: null,
   today: day('2026-11-23'),
 });
 

@@ -6,7 +6,12 @@ import { at } from './router';
 import { size, widen } from './window';
 
 // Whether something is seen is for browsers to say; working it out here takes most of the time.
-configure({ defaultHidden: true, getElementError: (message) => new Error(message ?? '') });
+// On a busy machine what comes takes its time.
+configure({
+  defaultHidden: true,
+  asyncUtilTimeout: 20_000,
+  getElementError: (message) => new Error(message ?? ''),
+});
 jest.setTimeout(60_000);
 
 // What the simulated page lacks: sizes, and telling of them.

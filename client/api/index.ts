@@ -1,4 +1,5 @@
 export { call, CallFault } from '@/contract/call';
+export * from './door';
 export * from './queries';
 export * from './notice';
 export * from './slow';

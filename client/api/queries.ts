@@ -6,6 +6,7 @@ import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import type { Topic } from '@/contract/topics';
 
 import { useNotify } from './notice';
+import { useOnce } from './once';
 import { about, readAgain } from './topics';
 
 /** Reads an endpoint; the answer is kept until something is written. */
@@ -41,8 +42,9 @@ export function useWrite<E extends Endpoint>(
 ) {
   const client = useQueryClient();
   const notify = useNotify();
+  const send = useOnce(endpoint);
   return useMutation<CallOutput<E>, CallFault, CallInput<E>>({
-    mutationFn: (input) => call(endpoint, input),
+    mutationFn: send,
     onSuccess: (result) => {
       onWritten?.();
       const { actionId, sentence, topics } = (result ?? {}) as Partial<Done>;

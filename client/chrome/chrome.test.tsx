@@ -135,3 +135,17 @@ test('in the demo the day can be moved, elsewhere not', async () => {
   // Everything is another day: all that is shown is read again.
   await waitFor(() => expect(server.asked.length).toBeGreaterThan(before + 1));
 });
+
+test('a clock that looks wrong is told on every screen', async () => {
+  const server = open();
+  server.answer(getSettings, {
+    ...sample.settings(),
+    clock: 'The clock of this machine went back.',
+  });
+  show(
+    <Chrome>
+      <View />
+    </Chrome>,
+  );
+  await screen.findByText('The clock of this machine went back.');
+});

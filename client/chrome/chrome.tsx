@@ -4,6 +4,7 @@ import { View } from 'react-native';
 
 import { Body, KEY_LIST, Opening, Overlay, useKey, useWide } from '@/client/ui';
 
+import { ClockBar } from './clock-bar';
 import { DayMover } from './day-mover';
 import { NoticeBar } from './notice-bar';
 import { Parts, Places } from './rail';
@@ -40,6 +41,7 @@ const Foot = () => (
   <>
     <WorkBar />
     <NoticeBar />
+    <ClockBar />
     <DayMover />
   </>
 );

@@ -29,6 +29,7 @@ const MORE_PARTS: readonly Part[] = [
   { href: '/people/import', label: 'Imports' },
   { href: '/services', label: 'Services' },
   { href: '/web-form', label: 'Web form' },
+  { href: '/safety', label: 'Safety' },
 ];
 
 const DESK: Place = { href: '/', label: 'Desk', Icon: LampDesk, parts: [] };

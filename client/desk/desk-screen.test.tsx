@@ -4,6 +4,7 @@ import { undoAction } from '@/contract/history';
 import { getPerson, listPeople } from '@/contract/people';
 import { listCadences } from '@/contract/cadences';
 import { listRotas } from '@/contract/rota';
+import { listArrivals } from '@/contract/intake';
 import { getSettings } from '@/contract/settings';
 import { getDesk, listMeant, seeDesk, settleMeant } from '@/contract/touches';
 import { plainDate } from '@/core/time';
@@ -33,7 +34,8 @@ const prepared = (change: Partial<typeof DESK> = {}) =>
     .answer(listCadences, { cadences: [] })
     .answer(listRotas, { rotas: [] })
     .answer(listMeant, { total: 0, items: [] })
-    .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] });
+    .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] })
+    .answer(listArrivals, { total: 0, arrivals: [] });
 
 const MADE = {
   touchId: sample.id(50),

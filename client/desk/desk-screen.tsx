@@ -4,6 +4,7 @@ import { View } from 'react-native';
 
 import { call, useRead, useWrite } from '@/client/api';
 import { InHand } from '@/client/people';
+import { ArrivalsLine } from '@/client/settings';
 import {
   Body,
   Button,
@@ -94,6 +95,7 @@ function DeskOf({ desk }: { desk: Desk }) {
       })}
       <Moved desk={desk} />
       {around ? <OutLine /> : null}
+      {around ? <ArrivalsLine /> : null}
       <Made desk={desk} />
     </>
   );

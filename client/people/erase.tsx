@@ -36,8 +36,8 @@ export function Erase({ sheet, onClose, children }: Props) {
     >
       {children}
       <Body>
-        All of it goes now, also from the history, and can’t be brought back. Backups made before
-        keep it until they are replaced: seven are kept, one a day.
+        All of it goes now, also from the history and from the files of the database, and can’t be
+        brought back.
       </Body>
       <TextField of={form} name="name" label={`Type ${sheet.name} to erase them`} />
     </FormSheet>

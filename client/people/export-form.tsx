@@ -18,14 +18,12 @@ const FORMATS = [
 
 type Exported = CallOutput<typeof exportPeople>;
 
-/** Hands a file to the browser to be kept. */
-export function keepFile({ fileName, mime, content }: Exported): void {
-  const url = URL.createObjectURL(new Blob([content], { type: mime }));
+/** Lets the browser fetch a file and keep it. */
+function fetchFile({ path, fileName }: Exported): void {
   const link = document.createElement('a');
-  link.href = url;
+  link.href = path;
   link.download = fileName;
   link.click();
-  URL.revokeObjectURL(url);
 }
 
 interface Props {
@@ -65,9 +63,9 @@ function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
         },
       }),
     onSuccess: (file) => {
-      keepFile(file);
+      fetchFile(file);
       notify({
-        sentence: `${plural(file.people, 'person', 'people')} went into ${file.fileName}`,
+        sentence: `${plural(file.people, 'person', 'people')} go into ${file.fileName}`,
         actionId: null,
       });
       onClose();
@@ -110,7 +108,7 @@ function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
       {run.error ? <Fault>{run.error.message}</Fault> : null}
       <Button
         weight="main"
-        label={run.isPending ? 'Writing…' : 'Export'}
+        label={run.isPending ? 'Preparing…' : 'Export'}
         disabled={run.isPending || (format === 'csv' && chosen.size === 0)}
         onPress={() => run.mutate()}
       />

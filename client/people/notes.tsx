@@ -58,7 +58,12 @@ export function NoteEntry({ note, today }: { note: Note; today: PlainDate }) {
             label={note.pinned ? 'Unpin' : 'Pin'}
             spoken={`${note.pinned ? 'Unpin' : 'Pin'} the note ${about}`}
             disabled={edit.isPending}
-            onPress={() => edit.mutate({ params: { id: note.id }, body: { pinned: !note.pinned } })}
+            onPress={() =>
+              edit.mutate({
+                params: { id: note.id },
+                body: { pinned: !note.pinned, version: note.version },
+              })
+            }
           />
           <Button
             weight="quiet"
@@ -76,7 +81,10 @@ function NoteForm({ note, onClose }: { note: Note; onClose: () => void }) {
   const params = { id: note.id };
   const form = useWriteForm(editNote, {
     values: { body: note.body, on: note.on },
-    toInput: (body: { body: string; on: PlainDate }) => ({ params, body }),
+    toInput: (body: { body: string; on: PlainDate }) => ({
+      params,
+      body: { ...body, version: note.version },
+    }),
     onSaved: onClose,
     keepAs: `note ${note.id}`,
   });

@@ -188,8 +188,6 @@ test('all of a filter are meant by the filter', async () => {
 
 test('people go out with the columns that are chosen', async () => {
   const server = await open();
-  URL.createObjectURL = () => 'blob:made-up';
-  URL.revokeObjectURL = () => {};
   server
     .answer(exportColumns, {
       columns: [
@@ -198,17 +196,22 @@ test('people go out with the columns that are chosen', async () => {
       ],
       chosen: ['givenName'],
     })
-    .answer(exportPeople, { fileName: 'people.csv', mime: 'text/csv', content: 'x', people: 3 });
+    .answer(exportPeople, { path: '/api/exports/x', fileName: 'people.csv', people: 3 });
   await press('Choose');
   await press('Choose all 3');
   await press('Export');
   await screen.findByText('First name');
   await press('Last name', 'checkbox');
   // The navigation of a link that is pressed by the program is nothing that the test page knows.
-  jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => {});
+  const fetched = jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function (
+    this: HTMLAnchorElement,
+  ) {
+    expect([this.pathname, this.download]).toEqual(['/api/exports/x', 'people.csv']);
+  });
   const [, inSheet] = screen.getAllByRole('button', { name: 'Export' });
   inSheet!.click();
-  await screen.findByText('3 people went into people.csv');
+  await screen.findByText('3 people go into people.csv');
+  expect(fetched).toHaveBeenCalledTimes(1);
   expect(server.sent(exportPeople)).toEqual([
     { who: { filter: {} }, format: 'csv', columns: ['givenName', 'familyName'] },
   ]);

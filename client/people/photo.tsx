@@ -18,7 +18,7 @@ export async function base64Of(file: Blob): Promise<string> {
 export function Photo({ sheet }: { sheet: PersonSheet }) {
   const save = useWrite(savePhoto);
   const { givenName, goesBy, familyName } = sheet.fields;
-  const initials = [goesBy || givenName, familyName].map((name) => name.charAt(0)).join('');
+  const initials = [goesBy || givenName, familyName].map((name) => [...name][0] ?? '').join('');
   const choose = async (event: { target: HTMLInputElement }) => {
     const [file] = event.target.files ?? [];
     if (file) save.mutate({ params: { id: sheet.id }, body: { content: await base64Of(file) } });

@@ -98,6 +98,7 @@ function Held({ id }: { id: string }) {
       {held.data.enrolments > 0 ? (
         <Body>They are on a cadence; nothing more will be planned from it.</Body>
       ) : null}
+      {held.data.backups ? <Body>{held.data.backups}</Body> : null}
     </>
   );
 }

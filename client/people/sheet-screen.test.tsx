@@ -102,7 +102,9 @@ test('words are listed and parted by commas', async () => {
   await type('Tags', 'garden, #boat; choir');
   await press('Keep');
   await waitFor(() =>
-    expect(editsOf(server)).toEqual([{ tags: ['garden', 'boat', 'choir'], version: 3 }]),
+    expect(editsOf(server)).toEqual([
+      { tags: ['garden', 'boat', 'choir'], tagsWere: ['garden'], version: 3 },
+    ]),
   );
 });
 
@@ -246,8 +248,8 @@ test('a note is written, changed and pinned', async () => {
   await press('Keep');
   await waitFor(() =>
     expect(server.sent(editNote)).toEqual([
-      { pinned: true },
-      { body: 'Kitchen done', on: '2026-11-22' },
+      { pinned: true, version: 1 },
+      { body: 'Kitchen done', on: '2026-11-22', version: 1 },
     ]),
   );
 });

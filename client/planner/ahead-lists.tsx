@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Body, Button, Card, Heading, Lead, Linked, Soft } from '@/client/ui';
+import { Body, Button, Card, Fault, Heading, Lead, Linked, Soft } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import type { getAhead } from '@/contract/planner';
 import { figure, plural, shortDate, type PlainDate } from '@/core/time';
@@ -109,13 +109,13 @@ export function LetGo({ ahead: { letGo, letGoFirst, today } }: Props) {
 const NOTHING = {};
 
 /** What would keep the promises that run out, or how much room there is besides. */
-export function Fix({ ahead, weeks }: Props & { weeks: number }) {
+export function Fix({ ahead, fault, weeks }: Props & { fault?: string; weeks: number }) {
   const router = useRouter();
   if (ahead.promises === 0) return null;
   return (
     <View className="gap-2">
       <Heading>{ahead.slipCount > 0 ? 'What would fix it' : 'How much room there is'}</Heading>
-      <Body>{roomWords(ahead)}</Body>
+      {fault ? <Fault>{fault}</Fault> : <Body>{roomWords(ahead)}</Body>}
       <Proposals now={ahead} trial={NOTHING} weeks={weeks} />
       <Button
         className="self-start"
@@ -128,7 +128,9 @@ export function Fix({ ahead, weeks }: Props & { weeks: number }) {
 
 function roomWords(ahead: Props['ahead']): string {
   const { leastCapacity, unkeepable, capacity, slipCount } = ahead;
-  if (unkeepable > 0) return leastSentence(ahead);
+  if (leastCapacity === null || unkeepable === null)
+    return 'The least room that would do is being worked out.';
+  if (unkeepable > 0) return leastSentence({ leastCapacity, unkeepable });
   return slipCount > 0
     ? `${leastCapacity} touches a working day is the least at which no further promise is broken; you allow ${capacity}.`
     : `${plural(leastCapacity, 'touch', 'touches')} a working day would already do; you allow ${capacity}.`;

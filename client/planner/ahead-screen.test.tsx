@@ -4,6 +4,7 @@ import { listCadences } from '@/contract/cadences';
 import {
   cancelTrial,
   getAhead,
+  getLeast,
   getConsistency,
   makeTrial,
   readProposals,
@@ -69,6 +70,24 @@ test.each([
   expect(screen.getByText(room)).toBeTruthy();
   await press('Change my days');
   expect(gone).toEqual(['/more']);
+});
+
+test('in a very large sphere the least room comes after the rest', async () => {
+  const later = sample.outlook({ slipCount: 12 });
+  prepared()
+    .answer(getAhead, { ...later, today: TODAY, leastCapacity: null, unkeepable: null })
+    .answer(getLeast, { leastCapacity: 400, unkeepable: 0 });
+  show(<AheadScreen />);
+  expect(await screen.findByText(/^400 touches a working day is the least/)).toBeTruthy();
+});
+
+test('where the least room can’t be worked out, it says why', async () => {
+  const later = sample.outlook({ slipCount: 12 });
+  prepared()
+    .answer(getAhead, { ...later, today: TODAY, leastCapacity: null, unkeepable: null })
+    .reply(getLeast, refusal('Too much is being worked out at once.'));
+  show(<AheadScreen />);
+  expect(await screen.findByText('Too much is being worked out at once.')).toBeTruthy();
 });
 
 test('what has run out and what will: the head adds up to the lists below it', async () => {
@@ -219,7 +238,7 @@ describe('what if', () => {
       circles: { [sample.id(90)]: 90 },
       daysOff: ['2026-12-24', '2026-12-25', '2026-12-26'],
     };
-    expect(server.sent(startTrial).at(-1)).toEqual({ trial, weeks: 13 });
+    await waitFor(() => expect(server.sent(startTrial).at(-1)).toEqual({ trial, weeks: 13 }));
     await press('Make it so');
     await waitFor(() => expect(server.sent(makeTrial)).toEqual([{ trial }]));
     await waitFor(() => expect(screen.queryByText('Make it so')).toBeNull());

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { useRead } from '@/client/api';
 import { Body, Card, Choice, Soft, Spread, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
-import { getAhead } from '@/contract/planner';
+import { getAhead, getLeast } from '@/contract/planner';
 import { figure, plural } from '@/core/time';
 
 import { Breaches, Fix, LetGo } from './ahead-lists';
@@ -25,6 +25,9 @@ type Weeks = (typeof SPAN_OPTIONS)[number]['value'];
 export function AheadScreen() {
   const [weeks, setWeeks] = useState<Weeks>('13');
   const ahead = useRead(getAhead, { query: { weeks } }, { keepPrevious: true });
+  // In a very large sphere the least room comes after the rest.
+  const waits = ahead.data?.leastCapacity === null;
+  const least = useRead(getLeast, { query: { weeks } }, { enabled: waits });
   return (
     <Spread
       beside={
@@ -46,7 +49,11 @@ export function AheadScreen() {
             <Card>
               <OutlookChart weeks={data.weeks} />
             </Card>
-            <Fix ahead={data} weeks={Number(weeks)} />
+            <Fix
+              ahead={waits ? { ...data, ...least.data } : data}
+              fault={least.error?.message}
+              weeks={Number(weeks)}
+            />
             <WhatIf now={data} today={data.today} weeks={Number(weeks)} />
           </>
         )}

@@ -1,8 +1,11 @@
-import type { Outlook } from '@/contract/planner';
+import type { Ahead, Outlook } from '@/contract/planner';
 import { plural, sentenceCase } from '@/core/time';
 
 /** How many touches a day it takes to keep what can be kept. */
-export function leastSentence({ leastCapacity, unkeepable }: Outlook): string {
+export function leastSentence({
+  leastCapacity,
+  unkeepable,
+}: Pick<Outlook, 'leastCapacity' | 'unkeepable'>): string {
   const enough = `${plural(leastCapacity, 'touch', 'touches')} a working day`;
   return unkeepable === 0
     ? `${enough} would keep them all.`
@@ -10,7 +13,7 @@ export function leastSentence({ leastCapacity, unkeepable }: Outlook): string {
 }
 
 /** Both outcomes in a sentence or two. */
-export function compared(now: Outlook, then: Outlook): string {
+export function compared(now: Ahead, then: Outlook): string {
   const slips = (n: number) => (n === 0 ? 'none' : String(n));
   const promises =
     now.slipCount === then.slipCount

@@ -3,14 +3,14 @@ import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
 import { Body, Button, Card, Fault, Lead, Progress, Soft } from '@/client/ui';
-import { makeTrial, type Outlook, type Proposal, type Trial } from '@/contract/planner';
+import { makeTrial, type Ahead, type Proposal, type Trial } from '@/contract/planner';
 
 import { compared } from './compared';
 import { OutlookChart } from './load-chart';
 import { useProposals, useTrial } from './use-trial';
 
 interface Props {
-  now: Outlook;
+  now: Ahead;
   /** What is being tried already; they come on top of it. */
   trial: Trial;
   weeks: number;
@@ -31,7 +31,7 @@ export function Proposals({ now, trial, weeks }: Props) {
   if (search.state === 'failed') return <Fault>{search.message}</Fault>;
   if (search.state !== 'done') return null;
   if (search.proposals.length === 0)
-    return now.slipCount > now.unkeepable ? (
+    return now.slipCount > (now.unkeepable ?? 0) ? (
       <Soft>No single change was found that would keep them all. Try several at once.</Soft>
     ) : null;
   return (
@@ -46,7 +46,7 @@ export function Proposals({ now, trial, weeks }: Props) {
 
 interface OneProps {
   proposal: Proposal;
-  now: Outlook;
+  now: Ahead;
   weeks: number;
 }
 

@@ -1,6 +1,6 @@
 import type { WriteForm } from '@/client/api';
 import { Body, Card, SaveBar } from '@/client/ui';
-import type { Outlook, Trial } from '@/contract/planner';
+import type { Ahead, Outlook, Trial } from '@/contract/planner';
 
 import { compared } from './compared';
 import { OutlookChart } from './load-chart';
@@ -8,7 +8,7 @@ import { Proposals } from './proposals';
 import type { Wishes } from './trial-wishes';
 
 interface Props {
-  now: Outlook;
+  now: Ahead;
   then: Outlook;
   form: WriteForm<Wishes>;
   trial: Trial;

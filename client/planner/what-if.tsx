@@ -5,7 +5,7 @@ import { useRead, useWriteForm, type WriteForm } from '@/client/api';
 import { useSelection } from '@/client/people';
 import { DayField, Fault, Heading, NumberField, Progress, SelectField } from '@/client/ui';
 import { listCadences } from '@/contract/cadences';
-import { makeTrial, type Outlook } from '@/contract/planner';
+import { makeTrial, type Ahead } from '@/contract/planner';
 import { getSettings, type Circle } from '@/contract/settings';
 import { plural, type PlainDate } from '@/core/time';
 
@@ -14,7 +14,7 @@ import { TrialResult } from './trial-result';
 import { useTrial } from './use-trial';
 
 interface Props {
-  now: Outlook;
+  now: Ahead;
   today: PlainDate;
   weeks: number;
 }

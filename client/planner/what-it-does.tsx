@@ -1,6 +1,6 @@
 import { useRead } from '@/client/api';
 import { Body, Card, Fault, Heading, Progress, Soft } from '@/client/ui';
-import { getAhead, type Outlook, type Trial } from '@/contract/planner';
+import { getAhead, type Ahead, type Trial } from '@/contract/planner';
 import { plural } from '@/core/time';
 
 import { compared } from './compared';
@@ -32,5 +32,5 @@ export function WhatItDoes({ trial }: { trial: Trial }) {
   );
 }
 
-const asItIs = ({ promises, slipCount, capacity }: Outlook): string =>
+const asItIs = ({ promises, slipCount, capacity }: Ahead): string =>
   `With ${plural(capacity, 'touch', 'touches')} a working day, ${slipCount === 0 ? 'none' : slipCount} of ${plural(promises, 'promise')} would run out in ${WEEKS} weeks.`;

@@ -2,6 +2,7 @@ import { listPeople } from '@/contract/people';
 import {
   createService,
   deleteService,
+  renewSecret,
   listServices,
   retryCall,
   saveService,
@@ -18,7 +19,7 @@ const LETTERS = {
   id: sample.id(1),
   name: 'Letters',
   url: 'https://letters.example.com/hook',
-  secret: 'whsec_made_up',
+  inside: false,
   beats: 2,
 };
 
@@ -57,7 +58,7 @@ test('without any, one can be added; with no address it is told at its field', a
   await press('Add it');
   await waitFor(() =>
     expect(server.sent(createService)).toEqual([
-      { name: 'Letters', url: 'https://letters.example.com/hook' },
+      { name: 'Letters', url: 'https://letters.example.com/hook', inside: false },
     ]),
   );
   await waitFor(() => expect(screen.getByLabelText('Its name')).toHaveProperty('value', ''));
@@ -70,7 +71,7 @@ test('one is unfolded, changed, and taken away; a refusal is told there', async 
   await type('Name', 'Post');
   await press('Save Letters');
   await waitFor(() =>
-    expect(server.sent(saveService)).toEqual([{ name: 'Post', url: LETTERS.url }]),
+    expect(server.sent(saveService)).toEqual([{ name: 'Post', url: LETTERS.url, inside: false }]),
   );
   server.reply(deleteService, refusal('Two beats tell it of people.', { code: 'conflict' }));
   await press('Remove Letters');
@@ -101,4 +102,17 @@ test('the latest calls are there with what came of them; what was given up is se
   expect(within(calls).getAllByRole('listitem')).toHaveLength(2);
   await press('Send Ana Vance to Letters again');
   await waitFor(() => expect(server.sent(retryCall)).toEqual([{ id: 'call 1' }]));
+});
+
+test('a new secret is shown this once', async () => {
+  const server = await open();
+  server.answer(renewSecret, {
+    actionId: sample.id(3),
+    sentence: 'Made a new secret',
+    topics: [],
+    secret: 'whsec_made_up',
+  });
+  await press('Change or try Letters');
+  await press('Make a new secret for Letters');
+  await screen.findByDisplayValue('whsec_made_up');
 });

@@ -1,11 +1,22 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWriteForm } from '@/client/api';
-import { Body, Heading, SaveBar, Spread, TextField, Title, Waiting } from '@/client/ui';
+import {
+  Body,
+  Heading,
+  SaveBar,
+  Spread,
+  SwitchField,
+  TextField,
+  Title,
+  Waiting,
+} from '@/client/ui';
 import { createService, listServices } from '@/contract/services';
 
 import { Calls } from './calls';
-import { ServiceCard } from './service-card';
+import { SecretOnce } from './secret-once';
+import { INSIDE, ServiceCard } from './service-card';
 
 /** Outside services that cadences tell of people, and what came of it. */
 export function ServicesScreen() {
@@ -36,13 +47,17 @@ export function ServicesScreen() {
   );
 }
 
-const NEW = { name: '', url: '' };
+const NEW = { name: '', url: '', inside: false };
 
 function NewService() {
+  const [secret, setSecret] = useState<string | null>(null);
   const form = useWriteForm(createService, {
     values: NEW,
     toInput: (body: typeof NEW) => ({ body }),
-    onSaved: () => form.startOver(),
+    onSaved: (made) => {
+      setSecret(made.secret);
+      form.startOver();
+    },
     keepAs: 'new service',
   });
   return (
@@ -58,7 +73,9 @@ function NewService() {
           placeholder="https://"
         />
       </View>
+      <SwitchField of={form} name="inside" label={INSIDE} />
       <SaveBar form={form} label="Add it" onlyChanged />
+      {secret ? <SecretOnce secret={secret} /> : null}
     </View>
   );
 }

@@ -20,6 +20,8 @@ import {
 } from '@/client/ui';
 import { readIntake, saveIntake, type IntakeForm } from '@/contract/intake';
 
+import { Arrivals } from './arrivals';
+
 const PARTS = [
   ['heading', 'Heading', false],
   ['words', 'Words above the form', true],
@@ -44,9 +46,9 @@ function Form({ form: saved }: { form: IntakeForm }) {
     <Spread beside={<Seen form={written} open={saved.open} />}>
       <Title>Web form</Title>
       <Body>
-        A page that people reach without you: who fills it in lands as New, with the source Web
-        form. Who is surely here already gets what is new about them.
+        A page that people reach without you. What they send waits here until you have looked at it.
       </Body>
+      <Arrivals />
       <SwitchField of={form} name="open" label="The form is open" />
       {PARTS.map(([name, label, multiline]) => (
         <TextField key={name} of={form} name={name} label={label} multiline={multiline} />

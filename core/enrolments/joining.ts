@@ -1,4 +1,4 @@
-import type { Cadence } from '@/core/cadences';
+import { isCalendar, type Cadence } from '@/core/cadences';
 import { isWorkingDay, type WorkCalendar } from '@/core/calendar';
 import type { PlanPerson } from '@/core/planner';
 import type { DayNumber } from '@/core/time';
@@ -43,6 +43,52 @@ export function withJoining(
     return withEnrolments(person, [...others, enrolment]);
   });
 }
+
+/**
+ * New starts for those on a cadence who have not begun it, so many on each working day from `from`
+ * on, in the order in which they were to begin and none of them earlier: days since 1970-01-01 by
+ * enrolment. Days of the calendar and the letter rota don't move with a start.
+ */
+export function spreadStarts(
+  sphere: readonly PlanPerson[],
+  cadenceId: string,
+  from: DayNumber,
+  perDay: number,
+  calendar: WorkCalendar,
+): Map<string, DayNumber> {
+  const free = sphere
+    .flatMap((person) => enrolmentsIn(person))
+    .filter(
+      ({ cadence, run, settledUntil }) =>
+        cadence.id === cadenceId &&
+        settledUntil === null &&
+        !run.round &&
+        cadence.lapseDays === undefined &&
+        !isCalendar(cadence),
+    )
+    .toSorted((a, b) => a.run.start - b.run.start);
+  const days = startDays(free.length, from, perDay, calendar);
+  return new Map(free.map(({ id, run }, i) => [id, Math.max(run.start, days[i]!)]));
+}
+
+/** The sphere as it would be if these enrolments began on other days. */
+export const withStarts = (
+  sphere: readonly PlanPerson[],
+  starts: ReadonlyMap<string, DayNumber>,
+): readonly PlanPerson[] =>
+  starts.size === 0
+    ? sphere
+    : sphere.map((person) => {
+        const enrolments = enrolmentsIn(person);
+        if (!enrolments.some(({ id }) => starts.has(id))) return person;
+        return withEnrolments(
+          person,
+          enrolments.map((e) => {
+            const start = starts.get(e.id);
+            return start === undefined ? e : { ...e, run: { ...e.run, start } };
+          }),
+        );
+      });
 
 /** The sphere as it would be if a cadence were another one. */
 export const withCadence = (sphere: readonly PlanPerson[], cadence: Cadence): PlanPerson[] =>

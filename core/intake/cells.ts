@@ -25,13 +25,16 @@ export function splitCell(text: string, at = ';,|\n'): string[] {
   return parts.map((part) => part.trim()).filter(Boolean);
 }
 
-/** "rosa@example.com (work)" is a value with its label. */
+/** "rosa@example.com (work)" is a value with its label; what would be read as no label is escaped in it. */
 export const writeReach = ({ value, label }: Reach): string =>
-  label ? `${value} (${label})` : value;
+  label ? `${value} (${label.replace(/[\\()]|^\d/g, '\\$&')})` : value;
 
 export function readReach(text: string): Reach {
-  const found = /^(.*\S)\s+\(([^()\d][^()]*)\)$/.exec(text.trim());
-  return found ? { value: found[1]!, label: found[2]! } : { value: text.trim(), label: '' };
+  // A number in brackets belongs to a phone number.
+  const found = /^(.*\S)\s+\((?!\d)((?:\\[\\()\d]|[^()])+)\)$/s.exec(text.trim());
+  return found
+    ? { value: found[1]!, label: found[2]!.replace(/\\([\\()\d])/g, '$1') }
+    : { value: text.trim(), label: '' };
 }
 
 const ADDRESS_PARTS = [

@@ -114,14 +114,21 @@ function cellOf(person: ExportedPerson, column: ExportColumn, own: readonly OwnF
   return field && value !== undefined ? ownValueText(field, value) : '';
 }
 
-/** People as CSV (RFC 4180: CRLF, quotes doubled) with a byte-order mark, by which spreadsheets know UTF-8. */
-export function toCsv(
-  people: readonly ExportedPerson[],
+/** The first line of a CSV file (RFC 4180), after a byte-order mark, by which spreadsheets know UTF-8. */
+export const csvHead = (
   columns: readonly ExportColumn[],
   own: readonly OwnField[],
   facts: readonly Pick<FactInfo, 'key' | 'label'>[] = [],
-): string {
-  const rows = people.map((person) => columns.map((column) => guard(cellOf(person, column, own))));
-  const header = columns.map((column) => guard(columnLabel(column, own, facts)));
-  return `\uFEFF${Papa.unparse([header, ...rows], { newline: '\r\n' })}\r\n`;
-}
+): string => `\uFEFF${csvLines([columns.map((column) => guard(columnLabel(column, own, facts)))])}`;
+
+/** People as lines of a CSV file. */
+export const csvRows = (
+  people: readonly ExportedPerson[],
+  columns: readonly ExportColumn[],
+  own: readonly OwnField[],
+): string =>
+  csvLines(people.map((person) => columns.map((column) => guard(cellOf(person, column, own)))));
+
+/** Lines end with CRLF, quotes are doubled (RFC 4180). */
+const csvLines = (lines: readonly string[][]): string =>
+  lines.length === 0 ? '' : `${Papa.unparse([...lines], { newline: '\r\n' })}\r\n`;

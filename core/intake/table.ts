@@ -15,12 +15,15 @@ export interface Table {
 }
 
 export const MAX_ROWS = 50_000;
+/** Separators and quotes in one line: more than any list of people has; a file of nothing else has millions. */
+export const MAX_SIGNS = 50_000;
 
 export type TableFault =
   | { reason: 'empty' }
   | { reason: 'not_text' }
   | { reason: 'open_quote'; row: number }
   | { reason: 'too_many_rows'; rows: number }
+  | { reason: 'too_many_signs'; row: number }
   | { reason: 'only_header' };
 
 export function tableFaultSentence(fault: TableFault): string {
@@ -33,6 +36,8 @@ export function tableFaultSentence(fault: TableFault): string {
       return `A quotation mark in row ${fault.row} is opened and never closed, so the rest of the file can't be told apart. Close it and choose the file again.`;
     case 'too_many_rows':
       return `This file has ${figure(fault.rows)} rows; Pen Pal reads up to ${figure(MAX_ROWS)} at a time. Split it and import the parts.`;
+    case 'too_many_signs':
+      return `Line ${figure(fault.row)} of this file has more than ${figure(MAX_SIGNS)} separators and quotation marks, so it is no list of people. Look at it in a spreadsheet and choose the file again.`;
     case 'only_header':
       return 'This file has a header but no rows below it.';
   }
@@ -60,14 +65,32 @@ const unguard = (cell: string): string => cell.trim().replace(/^'(?='*[=+\-@\t\r
 const looksLikeData = (cells: readonly string[]): boolean =>
   cells.some((cell) => readEmail(cell) !== null || readPhone(cell) !== null);
 
+const SIGNS = [',', ';', '\t', '|'] as const;
+
 /** The sign that parts the first line most often, outside of quotes; null when none does. */
 function delimiterOf(text: string): string | null {
-  const first = /^\s*((?:"[^"]*"|[^"\r\n])*)/.exec(text)?.[1] ?? '';
-  const bare = first.replace(/"[^"]*"/g, '');
-  const [best] = [',', ';', '\t', '|']
-    .map((sign) => ({ sign, count: bare.split(sign).length - 1 }))
-    .sort((a, b) => b.count - a.count);
-  return best!.count > 0 ? best!.sign : null;
+  const counts = new Map<string, number>(SIGNS.map((sign) => [sign, 0]));
+  let quoted = false;
+  for (let at = text.length - text.trimStart().length; at < text.length; at++) {
+    const char = text[at]!;
+    if (char === '"') quoted = !quoted;
+    else if (!quoted && (char === '\n' || char === '\r')) break;
+    else if (!quoted && counts.has(char)) counts.set(char, counts.get(char)! + 1);
+  }
+  const [best] = [...counts].sort(([, a], [, b]) => b - a);
+  return best![1] > 0 ? best![0] : null;
+}
+
+/** The first line with more of them than are read, from 1; null for none. */
+function overfullLine(text: string): number | null {
+  const codes = new Set([...SIGNS, '"'].map((sign) => sign.charCodeAt(0)));
+  let [line, count] = [1, 0];
+  for (let at = 0; at < text.length; at++) {
+    const code = text.charCodeAt(at);
+    if (code === 10) [line, count] = [line + 1, 0];
+    else if (codes.has(code) && ++count > MAX_SIGNS) return line;
+  }
+  return null;
 }
 
 /** Reads CSV (RFC 4180), also with semicolons, tabs or bars, from the bytes of a file. */
@@ -79,6 +102,8 @@ export function readTable(
   if (!decoded) return fail({ reason: 'not_text' });
   const text = decoded.text.replace(/^\uFEFF/, '');
   if (text.trim() === '') return fail({ reason: 'empty' });
+  const overfull = overfullLine(text);
+  if (overfull !== null) return fail({ reason: 'too_many_signs', row: overfull });
   const delimiter = delimiterOf(text);
   const parsed = Papa.parse<string[]>(text, delimiter ? { delimiter } : {});
   const openQuote = parsed.errors.find((error) => error.code === 'MissingQuotes');

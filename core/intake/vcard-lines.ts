@@ -123,14 +123,17 @@ export const escapeText = (text: string): string =>
   text.replace(/[\\,]/g, '\\$&').replace(/\r\n|\r|\n/g, '\\n');
 export const escapePart = (text: string): string => escapeText(text).replace(/;/g, '\\;');
 
-/** Folds a line so that none is longer than 75 octets, never within a character (RFC 6350, 3.2). */
-export function foldLine(line: string): string {
-  const encoder = new TextEncoder();
+/**
+ * Folds a line so that none is longer than 75 octets, never within a character (RFC 6350, 3.2). A break
+ * that nobody escaped before would begin a line of its own: it is a space here.
+ */
+export function foldLine(unfolded: string): string {
+  const line = unfolded.replace(/[\r\n]+/g, ' ');
   const out: string[] = [];
   let current = '';
   let octets = 0;
   for (const char of line) {
-    const size = encoder.encode(char).length;
+    const size = octetsOf(char.codePointAt(0)!);
     if (octets + size > 75) {
       out.push(current);
       current = ' ';
@@ -141,3 +144,7 @@ export function foldLine(line: string): string {
   }
   return [...out, current].join('\r\n');
 }
+
+/** Octets of a character in UTF-8 (RFC 3629, 3). */
+const octetsOf = (codePoint: number): number =>
+  codePoint < 0x80 ? 1 : codePoint < 0x800 ? 2 : codePoint < 0x10000 ? 3 : 4;

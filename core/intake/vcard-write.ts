@@ -17,7 +17,10 @@ const pref = (i: number, of: number) => (of > 1 && i === 0 ? ';PREF=1' : '');
 
 /** A parameter value, quoted where it must be (RFC 6350, 3.3), with RFC 6868 carets. */
 function param(text: string): string {
-  const safe = text.replace(/\^/g, '^^').replace(/\n/g, '^n').replace(/"/g, "^'");
+  const safe = text
+    .replace(/\^/g, '^^')
+    .replace(/\r\n|\r|\n/g, '^n')
+    .replace(/"/g, "^'");
   return /[:;, ]/.test(safe) ? `"${safe}"` : safe;
 }
 

@@ -292,3 +292,35 @@ test('a general library reads the same from what is written', () => {
   expect(values('note')).toEqual(['Kitchen\nhalf done; call, later']);
   expect((values('adr')[0] as string[])[2]).toBe('12 Lantern Row; rear');
 });
+
+test('a break in any value makes no line of its own', () => {
+  const evil = 'x\r\nX-EVIL:1\nEND:VCARD\rBEGIN:VCARD';
+  const contact = [{ value: evil, label: evil }];
+  const fields = {
+    ...NOBODY,
+    givenName: evil,
+    familyName: evil,
+    company: evil,
+    emails: contact,
+    phones: contact,
+    links: contact,
+    language: evil,
+    interests: [evil],
+    dates: [{ name: evil, on: '2020-01-01' }],
+    addresses: [{ ...NO_ADDRESS, line: evil, label: evil, city: evil }],
+  };
+  const text = writeVCard({
+    id: '0190a000-0000-7000-8000-000000000001',
+    fields,
+    tags: [evil],
+    notes: [{ on: '2026-11-23', body: evil }],
+    ties: [{ kind: 'friend', name: evil }],
+    circle: evil,
+    promiseDays: null,
+    ownByName: {},
+    photo: null,
+  } as never);
+  const starts = text.split(/\r\n|\r|\n/).map((line) => line.slice(0, 7));
+  expect(starts.filter((start) => start === 'X-EVIL:')).toEqual([]);
+  expect(starts.filter((start) => /^(BEGIN|END):/.test(start))).toHaveLength(2);
+});

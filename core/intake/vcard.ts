@@ -49,11 +49,15 @@ function labelOf(line: CardLine, { lines }: Reading): string {
     lines
       .find((l) => l.group === line.group && l.name === 'X-ABLABEL')
       ?.value.replace(/^_\$!<|>!\$_$/g, '');
-  if (byGroup) return byGroup.toLowerCase();
-  const types = (line.params.get('TYPE') ?? []).map((type) => type.toLowerCase());
-  return types.find((type) => !NO_LABEL.has(type)) ?? '';
+  const types = byGroup ? [byGroup] : (line.params.get('TYPE') ?? []);
+  const label = types.find((type) => !NO_LABEL.has(type.toLowerCase())) ?? '';
+  return STANDARD.has(label.toLowerCase()) ? label.toLowerCase() : label;
 }
 const NO_LABEL = new Set('pref internet voice text x400 dom intl postal parcel msg'.split(' '));
+/** Types of the standards (RFC 2426 3.2 and 3.3, RFC 6350 5.6 and 6.4), whose case means nothing. */
+const STANDARD = new Set(
+  'home work cell fax pager video textphone bbs modem car isdn pcs'.split(' '),
+);
 
 /** Preferred ones first: PREF=1 (4.0) or TYPE=pref (3.0). */
 function preference(line: CardLine): number {

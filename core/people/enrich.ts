@@ -1,9 +1,14 @@
 import type { PersonFields } from './record';
 
-const joined = <T>(here: readonly T[], more: readonly T[], keyOf: (item: T) => string): T[] =>
-  [
-    ...new Map([...here, ...more].toReversed().map((item) => [keyOf(item), item])).values(),
-  ].toReversed();
+/** What is here stays as it is and where it is: the first of a list is the one that is used. */
+function joined<T>(here: readonly T[], more: readonly T[], keyOf: (item: T) => string): T[] {
+  const known = new Set(here.map(keyOf));
+  const isNew = (item: T) => {
+    const key = keyOf(item);
+    return !known.has(key) && known.add(key);
+  };
+  return [...here, ...more.filter(isNew)];
+}
 
 /**
  * What somebody on record becomes with further facts: empty fields are filled, lists are added to,

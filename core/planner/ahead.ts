@@ -117,16 +117,22 @@ export function leastCapacity(
     onRun(++runs);
     return planUntil(people, { ...trial, capacity }, mostSlips);
   };
-  const free = planAt(UNLIMITED, Infinity)!;
-  const slips = firstSlips(free).length;
+  const { slips, guess } = withoutLimit(planAt(UNLIMITED, Infinity)!, options);
   const enough = (capacity: number) => planAt(capacity, slips) !== null;
-  // As long as promises are broken, a share of each day is theirs.
-  const share = free.overdue.length > 0 ? 1 - BROKEN_SHARE : 1;
-  const guess = Math.ceil(fullestDays(free, options) / share);
   const [low, high] = bracket(guess, enough);
   let least = halve(low, high, enough);
   for (let n = least - 1; n >= Math.max(0, least - LOOK_BELOW); n--) if (enough(n)) least = n;
   return { capacity: least, slips };
+}
+
+/** What a plan with all the room there can be tells: what breaks all the same, and how much room may do. */
+function withoutLimit(free: Plan, options: PlanOptions): { slips: number; guess: number } {
+  // As long as promises are broken, a share of each day is theirs.
+  const share = free.overdue.length > 0 ? 1 - BROKEN_SHARE : 1;
+  return {
+    slips: firstSlips(free).length,
+    guess: Math.ceil(fullestDays(free, options) / share),
+  };
 }
 
 /** A source asked once about each person: what it asks for does not depend on the room. */

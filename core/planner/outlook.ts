@@ -9,7 +9,7 @@ import {
 } from './ahead';
 import type { PlanItem } from './items';
 import { plan } from './plan';
-import type { LetGo, PlannedTouch, PlanOptions, PlanPerson } from './types';
+import type { LetGo, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
 
 /** What the weeks ahead look like: the load, who slips, and the least capacity at which nobody does. */
 export interface Outlook {
@@ -52,15 +52,26 @@ export function outlook(
   const result = plan(people, options);
   onStep(1);
   return {
-    weeks: weeklyLoad(result, options),
-    slips: firstSlips(result),
-    overdue: overdueNow(result, people),
-    letGo: result.letGo,
-    unplaced: result.unplaced,
+    ...outlookOf(result, people, options),
     ofGroup: group ? result.touches.filter(({ item }) => item.group === group) : [],
     least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }
+
+/** What a plan of these people looks like. */
+export const outlookOf = (
+  result: Plan,
+  people: readonly PlanPerson[],
+  options: PlanOptions,
+): Outlook => ({
+  weeks: weeklyLoad(result, options),
+  slips: firstSlips(result),
+  overdue: overdueNow(result, people),
+  letGo: result.letGo,
+  unplaced: result.unplaced,
+  ofGroup: [],
+  least: null,
+});
 
 /** Planner runs that an outlook takes, about; see {@link leastCapacity}. */
 export const OUTLOOK_RUNS = 12;

@@ -21,18 +21,18 @@ import type { Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './t
  * The part of a day that belongs to promises already broken, so that they never starve; the rest
  * first goes to what can still be kept. Doing the broken ones first would break the next ones in
  * their turn, day after day; this way as many as possible are kept (see `plan`). In years lived in
- * the simulator a quarter kept fewer promises than calling the inner circle first would; a tenth keeps
- * more than strict orders in nearly all spheres, and hardly fewer hold on an average day.
+ * the simulator at 100 % load a tenth kept 90 promises of 100, a twentieth keeps 94, and as many hold
+ * on an average day but for one in 150.
  */
-export const BROKEN_SHARE = 1 / 10;
+export const BROKEN_SHARE = 1 / 20;
 
 /**
  * The part of the days ahead that is counted on: some tries reach nobody, and something always comes up
  * (common practice, no source). What a fuller stretch holds is begun early, in room that is free. In
- * years lived in the simulator at 90 % load, where one call in four reaches nobody, a quarter as many
- * promises are broken as without.
+ * years lived in the simulator at 90 % load, where one call in four reaches nobody, a third fewer
+ * promises are broken with a half than with seven tenths, and less than a half changes nothing.
  */
-const USABLE_SHARE = 0.7;
+const USABLE_SHARE = 0.5;
 
 /**
  * Whole touches of a day that belong to what is broken. Counted along the days of the calendar, so that

@@ -102,7 +102,7 @@ test.each([
   [
     'a beat that found no room on days when the desk was opened',
     say({ wanted: now - 3 }, 'full', { openedOn: plainDate('2026-11-22') }),
-    'Quarterly: call. Wanted last Friday; the days before were full.',
+    'Quarterly: call. Wanted last Friday; no place was found for it before.',
   ],
   [
     'a beat too close to another',

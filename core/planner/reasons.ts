@@ -108,7 +108,8 @@ function leftWords(
   if (stoodOn) return ` It was on the desk ${spokenDate(stoodOn, today)} and is still open.`;
   const from = spokenDate(toPlainDate(wanted), today);
   const opened = openedOn && toDayNumber(openedOn) >= wanted;
-  return opened ? MOVED.full(from, null) : ` Wanted ${from}; the desk was not opened since.`;
+  // Whether those days were full, or somebody of the same home was tried on them, is not known any more.
+  return ` Wanted ${from}; ${opened ? 'no place was found for it before' : 'the desk was not opened since'}.`;
 }
 
 /** Why a touch that keeps a promise is planned: when the promise runs out, and when you last spoke. */

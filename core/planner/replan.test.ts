@@ -97,7 +97,7 @@ describe('planning again after something changed for a few', () => {
 
   test('a follow-up on a day that is full needs a plan of everybody, and stands on its day there', () => {
     const opt = options({ capacity: 1, days: 20 });
-    const filled = [3, 4, 7, 8, 9].map((days, i) => promised(`full${i}`, days));
+    const filled = [0, 1, 2, 3, 4, 7, 8, 9].map((days, i) => promised(`full${i}`, days));
     const people = [...filled, person('cy')];
     const followUps = [{ id: 'f', on: today + 7, kind: 'call' as const }];
     const now = [...filled, person('cy', { followUps })];

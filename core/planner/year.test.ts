@@ -30,14 +30,12 @@ function sentenceOf(touch: PlannedTouch, { today, souls }: World): string {
 
 /** Reads a sentence as its owner would, against what the world knows; answers what is untrue in it. */
 function untruths(touch: PlannedTouch, world: World): string[] {
-  const { today, souls, owner, made } = world;
+  const { today, souls } = world;
   const soul = souls.find(({ id }) => id === touch.item.personId)!;
   const said = sentenceOf(touch, world);
   const number = (pattern: RegExp) => Number(pattern.exec(said)?.[1] ?? NaN);
   const ago = number(/ (\d+) days ago/);
   const promised = number(/promise of (\d+) days/);
-  const wanted = Array.from({ length: today - touch.item.wanted }, (_, i) => touch.item.wanted + i);
-  const limited = owner.callsADay !== null || owner.minutes !== null;
   const untrue = {
     'runs out': said.includes('runs out') && soul.until < today,
     'past the promise': said.includes('Past the promise') && soul.until >= today,
@@ -46,11 +44,8 @@ function untruths(touch: PlannedTouch, world: World): string[] {
     'no answer': said.includes('no answer') && !soul.missed.has(touch.item.key),
     'put off': said.includes('You put it off'),
     'a day off': said.includes('a day off') && isWorked(world, touch.item.nominal),
-    // Each worked day since it was wanted was as full as it can be.
-    'were full':
-      said.includes('were full') &&
-      !limited &&
-      wanted.some((day) => isWorked(world, day) && (made.get(day) ?? 0) < owner.capacity),
+    // What was tried had a place.
+    'no place': said.includes('no place') && soul.missed.has(touch.item.key),
   };
   return Object.entries(untrue).flatMap(([what, wrong]) => (wrong ? [`${what}: ${said}`] : []));
 }

@@ -91,6 +91,9 @@ export function soundsOf(word: string): readonly [string, string] {
 
 const sound = (word: string): string => soundsOf(word)[0] || word;
 
+/** The first letter, whole: rarer scripts and characters take two units of a string. */
+const firstLetter = (word: string): string => [...word][0]!;
+
 /**
  * The keys under which somebody is looked up: people who share none are never compared. E-mail,
  * the last seven digits of a phone, the home, and how one name sounds with the first letter of
@@ -105,8 +108,8 @@ export function matchKeys(t: Traits): string[] {
   for (const given of givens) {
     if (!t.family) keys.add(`n:${sound(given)}`);
     else {
-      keys.add(`n:${sound(t.family)} ${given[0]}`);
-      keys.add(`n:${sound(given)} ${t.family[0]}`);
+      keys.add(`n:${sound(t.family)} ${firstLetter(given)}`);
+      keys.add(`n:${sound(given)} ${firstLetter(t.family)}`);
     }
   }
   if (givens.size === 0 && t.family) keys.add(`n:${sound(t.family)}`);

@@ -30,7 +30,7 @@ export function isPlainDate(text: string): text is PlainDate {
   const match = PATTERN.exec(text);
   if (!match) return false;
   const [year, month, day] = [Number(match[1]), Number(match[2]), Number(match[3])];
-  return month >= 1 && month <= 12 && day >= 1 && day <= daysInMonth(year, month);
+  return year >= 1 && month >= 1 && month <= 12 && day >= 1 && day <= daysInMonth(year, month);
 }
 
 /** The same text as a `PlainDate`; throws a RangeError that names the text if there is no such day. */

@@ -1,3 +1,4 @@
+export * from './clock-doubt';
 export * from './day';
 export * from './read-date';
 export * from './speak';

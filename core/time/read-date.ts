@@ -15,7 +15,7 @@ const MONTHS = new Map(
 /** '--MM-DD' style parts with an optional year; null unless the day exists (29 February always may). */
 function build(year: number | null, month: number, day: number): string | null {
   const most = month >= 1 && month <= 12 ? daysInMonth(year ?? 2000, month) : 0;
-  if (day < 1 || day > most) return null;
+  if (day < 1 || day > most || year === 0) return null;
   const monthDay = `${pad(month)}-${pad(day)}`;
   return year === null ? monthDay : `${String(year).padStart(4, '0')}-${monthDay}`;
 }

@@ -69,7 +69,8 @@ export function daysAgo(date: PlainDate, today: PlainDate): string {
   const days = toDayNumber(today) - toDayNumber(date);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
-  return `${plural(days, 'day')} ago`;
+  // The clock was set back since: the day as it stands is true, a number of days is not.
+  return days < 0 ? `on ${longDate(date, today)}` : `${plural(days, 'day')} ago`;
 }
 
 const SMALL = [
@@ -98,3 +99,11 @@ export function yearlyWords(on: string): string {
   const [month, day] = on.slice(-5).split('-').map(Number);
   return `${monthName(month!)} ${day}${on.length > 5 ? `, ${on.slice(0, 4)}` : ''}`;
 }
+
+/** An instant (ISO text) in words: "Nov 23, 2026, 3:40 PM"; in the reader's own zone, unless another is meant. */
+export const instantWords = (iso: string, timeZone?: string): string =>
+  new Intl.DateTimeFormat('en-US', {
+    dateStyle: 'medium',
+    timeStyle: 'short',
+    ...(timeZone ? { timeZone } : {}),
+  }).format(new Date(iso));

@@ -15,7 +15,7 @@ export interface ActionRow {
 export const recentActions = (sql: Sql, limit: number) =>
   sql.query<ActionRow>(
     `select id, at, sentence, undone from action where undoes is null and not running
-     order by at desc, id desc limit $1::int`,
+     order by seq desc limit $1::int`,
     [limit],
   );
 
@@ -37,7 +37,7 @@ export const forgetOld = async (sql: Sql, before: string): Promise<number> => {
   const rows = await sql.query(
     `with old as (select id from action where at < $1::date and not running
         and not exists (select 1 from action u where u.undoes = action.id and u.at >= $1::date)
-        order by at limit $2::int),
+        order by seq limit $2::int),
        gone as (update action set undoes = null where undoes in (select id from old) returning 1)
      select id from old`,
     [before, FORGOTTEN_AT_ONCE],

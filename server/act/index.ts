@@ -15,3 +15,4 @@ export {
 } from './tables';
 export { dropWhatCameByItself, undoAction } from './undo';
 export { progressOf, cancelWork } from './progress';
+export { onceOnly } from './once';

@@ -11,6 +11,7 @@ import {
   type Outlook,
   type Trial,
 } from '@/contract/planner';
+import { listEnrolments } from '@/contract/enrolments';
 import { undoAction } from '@/contract/history';
 import { getSettings, moveClock, saveSettings } from '@/contract/settings';
 import { getDesk, logTouch, putOff, skipItem, swapItem } from '@/contract/touches';
@@ -22,6 +23,7 @@ import { beat, cadencesOf } from '@/testing/cadences';
 
 const TODAY = plainDate('2026-11-23');
 const INNER = '0190a000-0000-7000-8000-000000000001';
+const OUTER = '0190a000-0000-7000-8000-000000000004';
 
 let api: TestApi;
 beforeEach(async () => {
@@ -37,6 +39,19 @@ const inner = async (n: number) => {
   for (let i = 0; i < n; i++) ids.push(await person(`P${i}`, { circleId: INNER }));
   return ids;
 };
+
+/** People whom a call of so many days ago reached. */
+async function reached(n: number, circleId: string, daysAgo: number): Promise<string[]> {
+  const ids = [];
+  for (let i = 0; i < n; i++) {
+    const personId = await person(`P${i}`, { circleId });
+    await api.call(logTouch, {
+      body: { personId, kind: 'call', outcome: 'reached', on: addDays(TODAY, -daysAgo) },
+    });
+    ids.push(personId);
+  }
+  return ids;
+}
 
 async function outcome(trial: Trial): Promise<Outlook> {
   const { id } = await api.call(startTrial, { body: { trial, weeks: 13 } });
@@ -90,26 +105,90 @@ describe('what would fix it', () => {
   });
 
   test('a start of many at once may begin with a few a day', async () => {
-    await inner(6);
-    const ids = [];
-    for (let i = 0; i < 30; i++) ids.push(await person(`J${i}`));
+    await reached(6, INNER, 24);
+    const ids = await reached(30, OUTER, 20);
     const cadenceId = await on.build([beat(0)], { rounds: 1, gapDays: 0 });
     await api.call(saveSettings, { body: { capacity: 2, graceDays: 9 } });
-    const all = await proposed({ join: { cadenceId, who: { ids }, perDay: null } });
-    for (const { trial, slipCount } of all)
-      expect((await outcome(trial)).slipCount).toBe(slipCount);
+    const join = { cadenceId, who: { ids }, perDay: null };
+    const slow = (await proposed({ join })).find(({ trial }) => trial.join!.perDay !== null)!;
+    expect(slow.title).toMatch(/^Begin with \d (person|people) a working day/);
+    const [atOnce, tried] = [await outcome({ join }), await outcome(slow.trial)];
+    expect(tried.slipCount).toBe(slow.slipCount);
+    expect(tried.slipCount).toBeLessThan(atOnce.slipCount);
+  });
+});
+
+test('a cadence is let rest, together with other changes', async () => {
+  const cadenceId = await on.build([beat(0)]);
+  const { sentence } = await api.call(makeTrial, {
+    body: { trial: { rest: [cadenceId], capacity: 9 } },
+  });
+  expect(sentence).toBe('Changed your days, 1 cadence');
+});
+
+describe('those who are on a cadence and have not begun', () => {
+  const onAll = async (n: number) => {
+    const ids = await reached(n, OUTER, 20);
+    const cadenceId = await on.build([beat(0), beat(7)], { rounds: 1, gapDays: 0 });
+    await on.enrol(cadenceId, ids, TODAY);
+    return { ids, cadenceId };
+  };
+  const starts = async (cadenceId: string) =>
+    (await api.call(listEnrolments, { params: { id: cadenceId }, query: { limit: 50 } })).people
+      .map(({ startOn }) => startOn)
+      .sort();
+
+  test('may begin a few a day instead, which is tried, made and taken back', async () => {
+    await reached(6, INNER, 24);
+    const { cadenceId } = await onAll(30);
+    await api.call(saveSettings, { body: { capacity: 2, graceDays: 9 } });
+    const now = (await api.call(getAhead)).slipCount;
+    expect(now).toBeGreaterThan(0);
+    const spread = (await proposed()).find(({ trial }) => trial.spread)!;
+    expect(spread.title).toMatch(/^Begin “.*” with \d (person|people) a working day$/);
+    expect((await outcome(spread.trial)).slipCount).toBe(spread.slipCount);
+    expect(spread.slipCount).toBeLessThan(now);
+    const before = await starts(cadenceId);
+    const { actionId } = await api.call(makeTrial, { body: { trial: spread.trial } });
+    expect((await api.call(getAhead)).slipCount).toBe(spread.slipCount);
+    const after = await starts(cadenceId);
+    const { perDay } = spread.trial.spread![0]!;
+    expect(new Set(after).size).toBe(Math.ceil(30 / perDay));
+    await api.call(undoAction, { params: { id: actionId } });
+    expect(await starts(cadenceId)).toEqual(before);
+  });
+
+  test('whoever has begun stays where they are', async () => {
+    const { ids, cadenceId } = await onAll(3);
+    await api.call(logTouch, { body: { personId: ids[0]!, kind: 'call', outcome: 'reached' } });
+    await api.call(makeTrial, { body: { trial: { spread: [{ cadenceId, perDay: 1 }] } } });
+    expect(await starts(cadenceId)).toEqual([TODAY, TODAY, addDays(TODAY, 1)]);
   });
 });
 
 describe('what if', () => {
+  test('days off on top of days off are refused when they are too many together', async () => {
+    const daysOff = (from: number) =>
+      Array.from({ length: 366 }, (_, i) => addDays(TODAY, from + i));
+    for (const from of [0, 400])
+      await api.call(makeTrial, { body: { trial: { daysOff: daysOff(from) } } });
+    const { fields } = await api.refusal(makeTrial, {
+      body: { trial: { daysOff: daysOff(800) } },
+    });
+    expect(fields[0]!.field).toBe('daysOff');
+    expect((await api.call(getSettings)).settings.daysOff).toHaveLength(732);
+    // As in the settings themselves.
+    await api.refusal(makeTrial, { body: { trial: { perKind: { call: 501 } } } });
+  });
+
   test('less room makes promises slip, and the least room that keeps them all is told', async () => {
     await inner(12);
     await api.call(saveSettings, { body: { capacity: 1, graceDays: 3 } });
     const { slipCount, leastCapacity, capacity } = await api.call(getAhead);
     expect(capacity).toBe(1);
     expect(slipCount).toBeGreaterThan(0);
-    expect((await outcome({ capacity: leastCapacity })).slipCount).toBe(0);
-    expect((await outcome({ capacity: leastCapacity - 1 })).slipCount).toBeGreaterThan(0);
+    expect((await outcome({ capacity: leastCapacity! })).slipCount).toBe(0);
+    expect((await outcome({ capacity: leastCapacity! - 1 })).slipCount).toBeGreaterThan(0);
     expect((await api.call(getAhead)).slipCount).toBe(slipCount);
   });
 

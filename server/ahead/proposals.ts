@@ -1,5 +1,5 @@
 import type { Proposal as Answer, Trial } from '@/contract/planner';
-import { enrolmentsIn, withoutCadences } from '@/core/enrolments';
+import { enrolmentsIn, spreadStarts, withoutCadences, withStarts } from '@/core/enrolments';
 import {
   OUTLOOK_RUNS,
   type Lever,
@@ -43,6 +43,7 @@ export async function start(ctx: Context, trial: Trial, weeks: number): Promise<
     await promiseLever(ctx, task, trial),
     cadenceLever(sphere, task, trial),
     await startLever(ctx, sphere, task, trial),
+    ...spreadLevers(sphere, task, trial),
   ];
   const offers = levers.flatMap((offered, i) =>
     offered.map((offer, j): [string, Offer] => [`${i} ${j}`, offer]),
@@ -198,7 +199,12 @@ function cadenceLever(sphere: Sphere, task: OutlookTask, trial: Trial): Offer[] 
     if (one) one.touches += 1;
   }
   return [...load].map(([id, { name, touches, people }]) => ({
-    patch: { people: asksWithout(task.people, people, id) },
+    patch: asksPatch(
+      withoutCadences(
+        task.people.filter((person) => people.has(person.id)),
+        [id],
+      ),
+    ),
     share: touches / planned,
     trial: { ...trial, rest: [...(trial.rest ?? []), id] as Trial['rest'] },
     title: `Let “${name}” rest`,
@@ -206,14 +212,6 @@ function cadenceLever(sphere: Sphere, task: OutlookTask, trial: Trial): Offer[] 
       `Its ${plural(people.size, 'person gets', 'people get')} what keeps their promise, and no more${fewerWords(fewer)}. It goes on when you switch it on again.`,
   }));
 }
-
-const asksWithout = (all: readonly PlanPerson[], on: ReadonlySet<string>, cadenceId: string) =>
-  Object.fromEntries(
-    withoutCadences(
-      all.filter(({ id }) => on.has(id)),
-      [cadenceId],
-    ).map(({ id, asks }) => [id, { asks }]),
-  );
 
 const fewerWords = (fewer: number): string =>
   fewer > 0 ? `: ${plural(fewer, 'touch', 'touches')} fewer in these weeks` : '';
@@ -235,18 +233,50 @@ async function startLever(
   const those = people.filter(({ id }) => joining.ids.has(id));
   return BEGIN.filter((n) => n < (join.perDay ?? Infinity)).map((perDay) => {
     const days = joining.startDays(perDay, options.calendar);
-    const [last, today] = [days.at(-1)!, options.today];
     return {
-      patch: {
-        people: Object.fromEntries(
-          joining.begin(those, days).map(({ id, asks }) => [id, { asks }]),
-        ),
-      },
-      share: (last - today) / 2 / options.days,
+      patch: asksPatch(joining.begin(those, days)),
+      ...inTurn(days, options),
       trial: { ...trial, join: { ...join, perDay } },
       title: `Begin with ${plural(perDay, 'person', 'people')} a working day`,
-      cost: () =>
-        `${figure(days.length)} begin one after the other, the last ${spokenDate(toPlainDate(last), toPlainDate(today))}.`,
     };
   });
+}
+
+/** Those who are on a cadence and have not begun it begin a few a day: one lever for each cadence. */
+function spreadLevers(sphere: Sphere, { people, options }: OutlookTask, trial: Trial): Offer[][] {
+  const cadences = new Map(
+    sphere.people.flatMap((person) =>
+      enrolmentsIn(person).map(({ cadence }) => [cadence.id, cadence.name]),
+    ),
+  );
+  return [...cadences].map(([id, name]) =>
+    BEGIN.flatMap((perDay) => {
+      const starts = spreadStarts(sphere.people, id, options.today, perDay, options.calendar);
+      if (starts.size <= perDay) return [];
+      const moved = withStarts(people, starts).filter((person, i) => person !== people[i]);
+      return {
+        patch: asksPatch(moved),
+        ...inTurn([...starts.values()], options),
+        trial: {
+          ...trial,
+          spread: [...(trial.spread ?? []), { cadenceId: id, perDay }] as Trial['spread'],
+        },
+        title: `Begin “${name}” with ${plural(perDay, 'person', 'people')} a working day`,
+      };
+    }),
+  );
+}
+
+const asksPatch = (people: readonly PlanPerson[]): Patch => ({
+  people: Object.fromEntries(people.map(({ id, asks }) => [id, { asks }])),
+});
+
+/** What it is to begin one after the other, on these days. */
+function inTurn(days: readonly number[], { today, days: horizon }: OutlookTask['options']) {
+  const last = Math.max(...days);
+  return {
+    share: (last - today) / 2 / horizon,
+    cost: () =>
+      `${figure(days.length)} begin one after the other, the last ${spokenDate(toPlainDate(last), toPlainDate(today))}.`,
+  };
 }

@@ -10,7 +10,7 @@ interface Run<A> {
   stop: AbortController;
 }
 
-/** So many are kept until as many newer ones came. */
+/** Of those that are done so many are kept, the latest. */
 const KEPT = 20;
 
 type Work<A> = (how: { signal: AbortSignal; onStep: (n: number) => void }) => Promise<A>;
@@ -38,7 +38,8 @@ export function runs<A extends object>(of: number) {
       const id = newId(ctx.clock.nowMs());
       const run: Run<A> = { steps: 0, answer: null, fault: null, stop: new AbortController() };
       mine(ctx).set(id, run);
-      for (const old of [...mine(ctx).keys()].slice(0, -KEPT)) cancel(ctx, old);
+      const done = [...mine(ctx)].filter(([, one]) => one.answer ?? one.fault);
+      for (const [old] of done.slice(0, -KEPT)) mine(ctx).delete(old);
       work({ signal: run.stop.signal, onStep: (n) => (run.steps = n) }).then(
         (answer) => (run.answer = answer),
         (fault: unknown) => (run.fault = fault),

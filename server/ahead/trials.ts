@@ -1,6 +1,13 @@
 import type { Outlook as Answer, Trial } from '@/contract/planner';
 import type { WorkCalendar } from '@/core/calendar';
-import { startDays, withJoining, withoutCadences, type PlanEnrolment } from '@/core/enrolments';
+import {
+  spreadStarts,
+  startDays,
+  withJoining,
+  withoutCadences,
+  withStarts,
+  type PlanEnrolment,
+} from '@/core/enrolments';
 import { OUTLOOK_RUNS, type OutlookTask, type PlanOptions, type PlanPerson } from '@/core/planner';
 import { plural, toDayNumber } from '@/core/time';
 import type { TouchKind } from '@/core/touches';
@@ -9,7 +16,7 @@ import { act } from '../act';
 import { invalid } from '../api';
 import { findOrRefuseCadence, setCadenceActive } from '../cadences';
 import type { Context } from '../context';
-import { joiningRuns, startEnrolments } from '../enrolments';
+import { joiningRuns, moveStarts, startEnrolments } from '../enrolments';
 import { sphereNow, type Sphere } from '../planner';
 import { readSettings, writeSettings, type OwnerSettings } from '../settings';
 import { toAnswer } from './ahead';
@@ -20,6 +27,12 @@ const outlooks = runs<{ outlook: Answer }>(OUTLOOK_RUNS);
 
 export const { read, cancel } = outlooks;
 
+/** The working days, with what would be off besides. */
+const calendarOf = ({ options: { calendar } }: Sphere, { daysOff = [] }: Trial): WorkCalendar => ({
+  ...calendar,
+  daysOff: new Set([...calendar.daysOff, ...daysOff.map(toDayNumber)]),
+});
+
 /** The sphere as it would be. */
 export async function taskOf(
   ctx: Context,
@@ -28,13 +41,11 @@ export async function taskOf(
   weeks: number,
 ): Promise<OutlookTask> {
   const { sources: _, ...options } = sphere.options;
-  const calendar = {
-    ...options.calendar,
-    daysOff: new Set([...options.calendar.daysOff, ...(trial.daysOff ?? []).map(toDayNumber)]),
-  };
+  const calendar = calendarOf(sphere, trial);
   const minutesPerDay =
     trial.minutesPerDay === undefined ? options.limits.minutesPerDay : trial.minutesPerDay;
-  const awake = withoutCadences(sphere.people, trial.rest ?? []);
+  const begun = withStarts(sphere.people, spreadIn(sphere, trial, calendar));
+  const awake = withoutCadences(begun, trial.rest ?? []);
   const people = await withPromises(ctx, awake, trial);
   const { join } = trial;
   const joining = join ? await joiningOf(ctx, sphere, join) : null;
@@ -50,6 +61,14 @@ export async function taskOf(
     },
   };
 }
+
+/** The other days on which enrolments would begin. */
+const spreadIn = (sphere: Sphere, { spread = [] }: Trial, calendar: WorkCalendar) =>
+  new Map(
+    spread.flatMap(({ cadenceId, perDay }) => [
+      ...spreadStarts(sphere.people, cadenceId, sphere.options.today, perDay, calendar),
+    ]),
+  );
 
 /** The limits of each kind as they would be; null lifts one. */
 const kindsOf = (now: PlanOptions['limits']['perKind'], { perKind = {} }: Trial) =>
@@ -108,7 +127,10 @@ function kindsAfter(before: OwnerSettings['kinds'], { perKind = {} }: Trial) {
 export async function make(ctx: Context, trial: Trial) {
   const sphere = await sphereNow(ctx);
   const { join } = trial;
+  const rest = trial.rest ?? [];
+  for (const id of [...rest, ...(join ? [join.cadenceId] : [])]) await findOrRefuseCadence(ctx, id);
   const joining = join ? await joiningRuns(ctx, sphere, join.cadenceId, join.who) : null;
+  const calendar = calendarOf(sphere, trial);
   const parts: string[] = [];
   return act(ctx, async (tx) => {
     const before = await readSettings(tx);
@@ -123,23 +145,20 @@ export async function make(ctx: Context, trial: Trial) {
       await writeSettings(tx, after);
       parts.push('your days');
     }
-    const rest = trial.rest ?? [];
-    for (const id of rest) {
-      await findOrRefuseCadence(ctx, id);
-      await setCadenceActive(tx, id, false);
-    }
+    for (const id of rest) await setCadenceActive(tx, id, false);
     if (rest.length > 0) parts.push(plural(rest.length, 'cadence'));
     const circles = Object.entries(trial.circles ?? {});
     for (const [id, days] of circles) await queries.setPromise(tx, id, days);
     if (circles.length > 0) parts.push(plural(circles.length, 'promise'));
+    const starts = spreadIn(sphere, trial, calendar);
+    if (starts.size > 0) {
+      await moveStarts(tx, starts);
+      parts.push(plural(starts.size, 'start'));
+    }
     if (join && joining && joining.size > 0) {
-      const calendar = {
-        ...sphere.options.calendar,
-        daysOff: new Set([...sphere.options.calendar.daysOff, ...after.daysOff.map(toDayNumber)]),
-      };
       const days = startDays(joining.size, sphere.options.today, join.perDay, calendar);
       await startEnrolments(tx, join.cadenceId, [...joining.keys()], days);
-      parts.push(`${plural(joining.size, 'start')}`);
+      parts.push(plural(joining.size, 'start'));
     }
     if (parts.length === 0) throw invalid('Nothing is different from how it is.', 'trial');
     return {

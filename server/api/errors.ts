@@ -7,6 +7,8 @@ const STATUS: Record<ErrorCode, number> = {
   conflict: 409,
   too_large: 413,
   forbidden: 403,
+  signed_out: 401,
+  too_soon: 429,
   unavailable: 503,
   internal: 500,
 };

@@ -7,4 +7,5 @@ import { slot } from '../house';
 export const ROUTES = slot<(router: Router, ctx: Context) => void>('routes');
 
 export * from './errors';
-export { register } from './register';
+export { kept } from './kept';
+export { register, type Given, type Via } from './register';

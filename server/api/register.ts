@@ -1,8 +1,9 @@
-import type { Router } from 'express';
+import type { Request, Response, Router } from 'express';
 import type { z } from 'zod';
 
 import type { Endpoint } from '@/contract/endpoint';
 import { faultsOf } from '@/contract/faults';
+import { findPlainFault } from '@/contract/plain';
 
 import { Refusal } from './errors';
 
@@ -12,8 +13,16 @@ export interface Given<E extends Endpoint> {
   body: z.output<E['body']>;
 }
 
+/** How it came, for what is about the device that asks. */
+export interface Via {
+  request: Request;
+  response: Response;
+}
+
 /** What came in as the schema reads it; refused whole, naming every field at fault. */
 function parse<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
+  const fault = findPlainFault(value);
+  if (fault) throw new Refusal('invalid', fault.message, fault.field || undefined);
   const result = schema.safeParse(value);
   if (result.success) return result.data;
   const { message, fields } = faultsOf(schema, value)!;
@@ -24,7 +33,7 @@ function parse<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
 export function register<E extends Endpoint>(
   router: Router,
   endpoint: E,
-  handle: (given: Given<E>) => Promise<z.input<E['response']>>,
+  handle: (given: Given<E>, via: Via) => Promise<z.input<E['response']>>,
 ): void {
   router[endpoint.method](endpoint.path, async (request, response) => {
     const given = {
@@ -32,6 +41,6 @@ export function register<E extends Endpoint>(
       query: parse(endpoint.query, request.query),
       body: parse(endpoint.body, request.body ?? {}),
     } as Given<E>;
-    response.json(endpoint.response.parse(await handle(given)));
+    response.json(endpoint.response.parse(await handle(given, { request, response })));
   });
 }

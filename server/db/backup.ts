@@ -1,15 +1,16 @@
-import { mkdir, readdir, rename, unlink } from 'node:fs/promises';
+import { mkdir, readdir, rename, rm, stat, unlink } from 'node:fs/promises';
 import { join, relative } from 'node:path';
 
-import { create } from 'tar';
+import { create, extract } from 'tar';
 
 import type { Db } from './db';
-import { flushFile } from './flush';
+import { flushFile, gone } from './flush';
 
-const KEPT_BACKUPS = 7;
+export const KEPT_BACKUPS = 7;
 const CONTROL = 'global/pg_control';
 const LOG = 'pg_wal/';
 const SEGMENT = /^pg_wal\/[0-9A-F]{24}$/;
+const SUFFIX = '.tar.gz';
 
 /** Files of a data directory: first where recovery begins, last the log. */
 async function filesOf(pgDir: string): Promise<string[]> {
@@ -29,7 +30,7 @@ async function filesOf(pgDir: string): Promise<string[]> {
  */
 async function copy(db: Db, pgDir: string, file: string): Promise<void> {
   const beganMs = Date.now();
-  await db.query('checkpoint');
+  await db.checkpoint();
   await create(
     {
       file,
@@ -50,15 +51,79 @@ async function copy(db: Db, pgDir: string, file: string): Promise<void> {
   );
 }
 
-/** Writes everything into one file below `backups/` and keeps the newest few. */
-export async function backup(db: Db, dataDir: string, label: string): Promise<void> {
-  const dir = join(dataDir, 'backups');
+/** Files come and go while they are copied: a table that is written anew leaves its old one. */
+const TRIES = 5;
+
+async function copyWhole(db: Db, pgDir: string, file: string): Promise<void> {
+  for (let left = TRIES; ; left--)
+    try {
+      return await copy(db, pgDir, file);
+    } catch (error) {
+      if (left <= 1 || (error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
+    }
+}
+
+export const backupsDir = (dataDir: string) => join(dataDir, 'backups');
+
+/**
+ * Writes everything into one file below `backups/`, aside until it is whole, and keeps the newest few.
+ * Answers its name.
+ */
+export async function backup(db: Db, dataDir: string, label: string): Promise<string> {
+  const dir = backupsDir(dataDir);
   await mkdir(dir, { recursive: true });
   const stamp = new Date().toISOString().replace(/[:.]/g, '-');
   const unfinished = join(dir, 'unfinished');
-  await copy(db, join(dataDir, 'pg'), unfinished);
+  const name = `${stamp}-${label}${SUFFIX}`;
+  await copyWhole(db, join(dataDir, 'pg'), unfinished);
   await flushFile(unfinished);
-  await rename(unfinished, join(dir, `${stamp}-${label}.tar.gz`));
-  const names = (await readdir(dir)).filter((name) => name.endsWith('.tar.gz')).sort();
-  for (const name of names.slice(0, -KEPT_BACKUPS)) await unlink(join(dir, name));
+  await rename(unfinished, join(dir, name));
+  for (const { name: old } of (await backupsIn(dataDir)).slice(KEPT_BACKUPS))
+    await unlink(join(dir, old));
+  return name;
+}
+
+export interface BackupFile {
+  name: string;
+  madeMs: number;
+  bytes: number;
+}
+
+/** The backups that are there, the newest first; one from the future is older than all others. */
+export async function backupsIn(dataDir: string, nowMs = Date.now()): Promise<BackupFile[]> {
+  const dir = backupsDir(dataDir);
+  const names = (await readdir(dir).catch(() => [])).filter((name) => name.endsWith(SUFFIX));
+  const files = await Promise.all(
+    names.map(async (name) => {
+      const found = await stat(join(dir, name)).catch(gone);
+      return found && { name, madeMs: found.mtimeMs, bytes: found.size };
+    }),
+  );
+  const age = ({ madeMs }: BackupFile) => (madeMs > nowMs ? Infinity : nowMs - madeMs);
+  return files
+    .filter((file) => file !== null)
+    .sort((a, b) => age(a) - age(b) || b.name.localeCompare(a.name));
+}
+
+/**
+ * Unpacks a backup, or the image of an empty database, into a directory that is there only when it is
+ * whole.
+ */
+export async function unpack(file: string, dir: string): Promise<void> {
+  const aside = `${dir}.unpacking`;
+  await rm(aside, { recursive: true, force: true });
+  await mkdir(aside, { recursive: true });
+  const faults: unknown[] = [];
+  await extract({
+    file,
+    cwd: aside,
+    // What could not be written is otherwise only warned of; that names lose their first slash is meant.
+    onwarn: (code, message, data) => {
+      if (code !== 'TAR_ENTRY_INFO') faults.push(data instanceof Error ? data : new Error(message));
+    },
+  });
+  if (faults.length > 0) throw faults[0];
+  for (const entry of await readdir(aside, { recursive: true, withFileTypes: true }))
+    if (entry.isFile()) await flushFile(join(entry.parentPath, entry.name));
+  await rename(aside, dir);
 }

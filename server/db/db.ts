@@ -11,11 +11,15 @@ export const WORD_SIMILARITY = 0.45;
 
 export interface Db extends Sql {
   readonly kind: 'pglite' | 'postgres';
+  /** Grows with everything that may have changed something. */
+  readonly writes: number;
   /**
    * Runs `work` in one transaction; it is rolled back whole when `work` throws. It outlasts a power
    * cut, unless it is only a `part` of something that counts for nothing until it is whole.
    */
   transaction<T>(work: (tx: Sql) => Promise<T>, options?: { part?: boolean }): Promise<T>;
+  /** Writes everything into the tables' files; takes turns with what keeps the log. */
+  checkpoint(): Promise<void>;
   /** Runs a script of several statements without parameters, for migrations. */
   script(text: string): Promise<void>;
   close(): Promise<void>;
@@ -44,3 +48,27 @@ export async function maybeOne<T extends object>(
 
 /** Rows for `json_to_recordset($1)`: one statement for any number of rows. */
 export const recordset = (rows: readonly object[]): string => JSON.stringify(rows);
+
+/** Statements that change nothing; whatever else is in one, such as a function that writes, is in a transaction. */
+const READS =
+  /^\s*(select|with)\b(?!.*\b(insert\s+into|delete\s+from|for\s+update|update\s[^;]*\sset)\b)/is;
+
+/** Counts what may have changed something, each before whoever asked for it hears that it is done. */
+export function countingWrites<D extends Omit<Db, 'writes'>>(db: D): D & Db {
+  let writes = 0;
+  const counted = async <T>(work: Promise<T>): Promise<T> => {
+    const result = await work;
+    writes += 1;
+    return result;
+  };
+  return {
+    ...db,
+    get writes() {
+      return writes;
+    },
+    query: (text, params) =>
+      READS.test(text) ? db.query(text, params) : counted(db.query(text, params)),
+    transaction: (work, options) => counted(db.transaction(work, options)),
+    script: (text) => counted(db.script(text)),
+  };
+}

@@ -18,11 +18,19 @@ export function walFlusher(dataDir: string): (how?: { soon?: boolean }) => Promi
     const names = (await readdir(wal)).filter((name) => /^[0-9A-F]{24}$/.test(name));
     for (const name of names) {
       const path = join(wal, name);
+      // A checkpoint takes away segments that are not needed any more: nothing of them is left to keep.
+      const found = await stat(path).catch(gone);
       // A file's time may lag behind the clock a little.
-      if ((await stat(path)).mtimeMs > flushedAt - SOON_MS) await flushFile(path);
+      if (found && found.mtimeMs > flushedAt - SOON_MS) await flushFile(path).catch(gone);
     }
     flushedAt = now;
   };
+}
+
+/** Null for a file that is not there any more. */
+export function gone(error: NodeJS.ErrnoException): null {
+  if (error.code === 'ENOENT') return null;
+  throw error;
 }
 
 export async function flushFile(path: string): Promise<void> {
@@ -32,4 +40,14 @@ export async function flushFile(path: string): Promise<void> {
   } finally {
     await file.close();
   }
+}
+
+/** Runs one piece of work after the other, whatever becomes of each. */
+export function inTurn(): <T>(work: () => Promise<T>) => Promise<T> {
+  let last: Promise<unknown> = Promise.resolve();
+  return (work) => {
+    const mine = last.then(work, work);
+    last = mine;
+    return mine;
+  };
 }

@@ -1,8 +1,11 @@
-export { backup } from './backup';
+export { backup, backupsDir, backupsIn, KEPT_BACKUPS, unpack, type BackupFile } from './backup';
+export { flushFile, gone, inTurn } from './flush';
 export * from './db';
 export * from './ids';
 export * from './lock';
 export * from './migrate';
 export * from './open';
 export { DatabaseHeld, lockDatabase } from './postgres';
+export { scrub } from './scrub';
 export { refreshStatistics } from './statistics';
+export { keepToOurselves, makePrivate } from './rights';

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, readdir, readFile, rm, utimes, writeFile } from 'node:fs/promises';
 import { hostname, tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -48,6 +48,25 @@ test('a dead holder does not keep it', async () => {
 
 test('nor does another process that was given the same number', async () => {
   await hold({ startedTicks: '1' });
+  await (
+    await lockDataDir(dir)
+  )();
+});
+
+test.each(['', '{', 'null', '{"pid":"x"}', 'somebody else was here'])(
+  'a lock that can’t be read (%j) keeps nobody out',
+  async (text) => {
+    await writeFile(lockFile(), text);
+    await (
+      await lockDataDir(dir)
+    )();
+  },
+);
+
+test('a machine that was renamed, or a new container, is not kept out by its own old lock', async () => {
+  await hold({ host: 'before-it-was-renamed' });
+  const minuteAgo = new Date(Date.now() - 60_000);
+  await utimes(lockFile(), minuteAgo, minuteAgo);
   await (
     await lockDataDir(dir)
   )();

@@ -1,5 +1,5 @@
-import { readFileSync, renameSync, unlinkSync } from 'node:fs';
-import { link, mkdir, unlink, writeFile } from 'node:fs/promises';
+import { readFileSync, renameSync, statSync, unlinkSync } from 'node:fs';
+import { link, mkdir, unlink, utimes, writeFile } from 'node:fs/promises';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
@@ -21,7 +21,7 @@ export class DataDirHeld extends Error {
     readonly holder: Holder,
   ) {
     super(
-      `The data in ${dir} is already open in another Pen Pal (process ${holder.pid} on ${holder.host}, since ${holder.since}). Close that one first, or choose another directory with --data.`,
+      `The data in ${dir} is already open in another Pen Pal (process ${holder.pid} on ${holder.host}, since ${holder.since}). Close that one first, or choose another directory with --data. If nothing runs there any more, try again in half a minute.`,
     );
   }
 }
@@ -36,8 +36,22 @@ function startedTicks(pid: number): string | null {
   }
 }
 
-function isAlive(holder: Holder): boolean {
-  if (holder.host !== hostname()) return true; // can't be told from here; refuse rather than corrupt
+/** A holder says so often that it is alive; one elsewhere that was silent for so long is not. */
+const BEAT_MS = 5_000;
+const SILENT_MS = 30_000;
+
+/** Of a machine of another name nothing can be told but whether it still says that it is alive. */
+const isSilent = (path: string): boolean => {
+  try {
+    return Date.now() - statSync(path).mtimeMs > SILENT_MS;
+  } catch {
+    return true;
+  }
+};
+
+function isAlive(holder: Holder, path: string): boolean {
+  if (holder.host === '') return false; // not one of ours, or cut off by a power cut
+  if (holder.host !== hostname()) return !isSilent(path);
   try {
     process.kill(holder.pid, 0);
   } catch (error) {
@@ -46,13 +60,32 @@ function isAlive(holder: Holder): boolean {
   return holder.startedTicks === null || holder.startedTicks === startedTicks(holder.pid);
 }
 
+/** Who a lock says that holds it. What can't be read was left by a power cut: ours come whole by a link. */
 function readHolder(path: string): Holder | null {
+  let text: string;
   try {
-    return JSON.parse(readFileSync(path, 'utf8')) as Holder;
+    text = readFileSync(path, 'utf8');
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
     throw error;
   }
+  try {
+    const holder = JSON.parse(text) as Holder;
+    if (typeof holder.pid === 'number' && typeof holder.host === 'string') return holder;
+  } catch {
+    // Told apart below from one that can be read.
+  }
+  return { id: `unreadable ${text}`, pid: 0, startedTicks: null, host: '', since: '' };
+}
+
+/** Says again and again that this process is alive. */
+function keepSaying(path: string): () => void {
+  const timer = setInterval(() => {
+    const now = new Date();
+    utimes(path, now, now).catch(() => {});
+  }, BEAT_MS);
+  timer.unref();
+  return () => clearInterval(timer);
 }
 
 /** Longer than any take-over needs between reading a dead lock and moving it aside. */
@@ -81,10 +114,16 @@ export async function lockDataDir(dir: string): Promise<() => Promise<void>> {
       if (await tryLink(draft, path)) {
         // Somebody who has just read the dead lock before ours may still move ours aside instead.
         await setTimeout(SETTLE_MS);
-        if (readHolder(path)?.id === mine.id) return () => unlink(path).catch(() => {});
+        if (readHolder(path)?.id === mine.id) {
+          const silence = keepSaying(path);
+          return async () => {
+            silence();
+            await unlink(path).catch(() => {});
+          };
+        }
       }
       const holder = readHolder(path);
-      if (holder && isAlive(holder)) throw new DataDirHeld(dir, holder);
+      if (holder && isAlive(holder, path)) throw new DataDirHeld(dir, holder);
       if (holder) takeAway(path, holder);
     }
     throw new Error(`Could not lock ${dir}: the lock file keeps changing.`);

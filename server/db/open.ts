@@ -2,11 +2,12 @@ import { existsSync } from 'node:fs';
 import { access, constants, mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 
-import { backup } from './backup';
+import { backup, backupsDir, backupsIn, unpack } from './backup';
 import type { Db } from './db';
 import { lockDataDir } from './lock';
 import { migrate, readMigrations } from './migrate';
 import { openPglite } from './pglite';
+import { makePrivate } from './rights';
 import { lockDatabase, openPostgres } from './postgres';
 
 export interface OpenOptions {
@@ -17,6 +18,8 @@ export interface OpenOptions {
   migrationsDir: string;
   /** A migrated, empty database that a new directory starts from, if it is there. */
   image: string;
+  /** Told when the disk would not keep the log at once. */
+  onFlushFault?: (error: unknown) => void;
 }
 
 export interface OpenDb {
@@ -24,8 +27,6 @@ export interface OpenDb {
   schema: number;
   close(): Promise<void>;
 }
-
-const DISK_FULL = (dir: string) => `The disk that holds ${dir} is full. Make room and start again.`;
 
 /** Opens, locks and migrates the database; a PGlite directory is backed up before a migration. */
 export async function openDb(options: OpenOptions): Promise<OpenDb> {
@@ -53,10 +54,14 @@ export async function openDb(options: OpenOptions): Promise<OpenDb> {
   const release = await lockDataDir(options.dataDir);
   try {
     const dir = join(options.dataDir, 'pg');
-    const image = !existsSync(dir) && existsSync(options.image) ? options.image : undefined;
-    const db = await openPglite(dir, image);
-    const schema = await migrate(db, migrations, () =>
-      backup(db, options.dataDir, 'before-update'),
+    // Unpacked aside, so that what a killed start leaves behind is never taken for data.
+    if (!existsSync(dir) && existsSync(options.image)) await unpack(options.image, dir);
+    const db = await openOrSay(dir, options);
+    await makePrivate(options.dataDir);
+    const schema = await migrate(
+      db,
+      migrations,
+      async () => void (await backup(db, options.dataDir, 'before-update')),
     );
     return {
       db,
@@ -72,12 +77,31 @@ export async function openDb(options: OpenOptions): Promise<OpenDb> {
   }
 }
 
+/** @throws Error that says how to come back to data that opens */
+async function openOrSay(dir: string, { dataDir, onFlushFault }: OpenOptions): Promise<Db> {
+  try {
+    return await openPglite(dir, undefined, onFlushFault ? { onFlushFault } : {});
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
+    const [newest] = await backupsIn(dataDir);
+    const way = newest
+      ? `restore the newest backup: npm run restore -- ${join(backupsDir(dataDir), newest.name)} --data ${dataDir}`
+      : 'put back a copy of it; there is no backup below it yet';
+    throw new Error(
+      `Pen Pal can't open the data in ${dir}: it is not whole. Move nothing away; ${way}.`,
+      {
+        cause: error,
+      },
+    );
+  }
+}
+
 async function assertWritable(dir: string): Promise<void> {
   try {
     await mkdir(dir, { recursive: true });
     await access(dir, constants.W_OK);
   } catch (error) {
-    if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw new Error(DISK_FULL(dir));
+    if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
     throw new Error(
       `Pen Pal can't write to ${dir}. Give it a directory of its own with --data, or change the rights of this one.`,
     );

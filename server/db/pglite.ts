@@ -1,10 +1,12 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { readFile } from 'node:fs/promises';
 
 import { PGlite, types } from '@electric-sql/pglite';
+import { amcheck as amcheckExtension } from '@electric-sql/pglite/contrib/amcheck';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 
-import { WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
-import { walFlusher } from './flush';
+import { countingWrites, WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
+import { inTurn, walFlusher } from './flush';
 
 const asIs = (text: string) => text;
 
@@ -16,6 +18,20 @@ const PARSERS = {
   [types.NUMERIC]: Number,
 };
 
+export interface PgliteOptions {
+  /** Told when the disk would not keep the log at once. */
+  onFlushFault?: (error: unknown) => void;
+  /** With the extension that looks for damage. */
+  amcheck?: boolean;
+}
+
+/** Its files are made through emscripten, which heeds no umask of the process. */
+function keepPrivate({ Module: { FS } }: PGlite): void {
+  const chmod = FS.chmod.bind(FS);
+  FS.chmod = (path: string, mode: number, ...rest: unknown[]) =>
+    chmod(path, mode & ~0o077, ...rest);
+}
+
 /**
  * Opens PGlite in a directory, or in memory when `dir` is null. `image` is a file made by `dump`
  * that a new directory starts from, which is several times faster than creating one.
@@ -23,34 +39,53 @@ const PARSERS = {
 export async function openPglite(
   dir: string | null,
   image?: string,
+  { onFlushFault = () => {}, amcheck = false }: PgliteOptions = {},
 ): Promise<Db & { dump(): Promise<Uint8Array> }> {
   const loadDataDir = image ? new Blob([new Uint8Array(await readFile(image))]) : undefined;
   const pg = await PGlite.create({
     ...(dir ? { dataDir: dir } : {}),
     ...(loadDataDir ? { loadDataDir } : {}),
     parsers: PARSERS,
-    extensions: { pg_trgm },
+    extensions: { pg_trgm, ...(amcheck ? { amcheck: amcheckExtension } : {}) },
   });
+  keepPrivate(pg);
   await pg.exec(`set pg_trgm.word_similarity_threshold = ${WORD_SIMILARITY}`);
   // A sample of 3,000 rows is enough to plan by, and keeps nobody waiting.
   await pg.exec('set default_statistics_target = 10');
+  // Old parts of the log are removed, not kept for later with what stands in them.
+  await pg.exec('set wal_recycle = off');
   const flush = dir ? walFlusher(dir) : null;
+  const turns = inTurn();
   const sqlOn = (on: Pick<PGlite, 'query'>): Sql => ({
     query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) =>
       (await on.query<T>(text, [...params])).rows,
   });
-  return {
-    kind: 'pglite',
-    query: sqlOn(pg).query,
+  // A transaction has the database to itself: who asks past their own would wait for themselves for ever.
+  const within = new AsyncLocalStorage<true>();
+  const assertOutside = () => {
+    if (within.getStore()) throw new Error('Within a transaction everything is asked through it.');
+  };
+  return countingWrites({
+    kind: 'pglite' as const,
+    query: async (text, params) => {
+      assertOutside();
+      return sqlOn(pg).query(text, params);
+    },
     transaction: async (work, { part = false } = {}) => {
-      const result = await pg.transaction((tx) => work(sqlOn(tx as unknown as PGlite)));
-      await flush?.({ soon: part });
+      assertOutside();
+      const result = await pg.transaction((tx) =>
+        within.run(true, () => work(sqlOn(tx as unknown as PGlite))),
+      );
+      // It is committed: whoever asked is told so, whatever the disk says now. What it could not keep
+      // at once is asked for again with the next write.
+      if (flush) await turns(() => flush({ soon: part })).catch(onFlushFault);
       return result;
     },
+    checkpoint: () => turns(async () => void (await pg.query('checkpoint'))),
     script: async (text) => {
       await pg.exec(text);
     },
     dump: async () => new Uint8Array(await (await pg.dumpDataDir('gzip')).arrayBuffer()),
     close: () => pg.close(),
-  };
+  });
 }

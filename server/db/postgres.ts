@@ -1,6 +1,6 @@
 import pg from 'pg';
 
-import { WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
+import { countingWrites, WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
 
 const asIs = (text: string) => text;
 
@@ -60,9 +60,10 @@ export function openPostgres(url: string): Db {
     query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) =>
       (await on.query(text, [...params])).rows as T[],
   });
-  return {
-    kind: 'postgres',
+  return countingWrites({
+    kind: 'postgres' as const,
     query: sqlOn(pool).query,
+    checkpoint: async () => void (await pool.query('checkpoint')),
     transaction: async (work, { part = false } = {}) => {
       const client = await pool.connect();
       try {
@@ -82,5 +83,5 @@ export function openPostgres(url: string): Db {
       await pool.query(text);
     },
     close: () => pool.end(),
-  };
+  });
 }

@@ -21,7 +21,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { invalid } from '../api';
 import { readOwnFields } from '../lists';
-import { asking, idsOf, readFacts, type FactValues } from '../people';
+import { idsMeant, readFacts, type FactValues } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { cadencesIn, type BeatsHeld } from './beats';
 import { compareLoad } from './load';
@@ -48,7 +48,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
       'startOn',
     );
   const sphere = await sphereNow(ctx);
-  const ids = await idsOf(ctx.db, request.who, asking(ctx));
+  const ids = await idsMeant(ctx, request.who);
   const people = await queries.enrolCandidates(ctx.db, ids, cadence.id);
   const out = new Set(request.leaveOut);
   const own = await readOwnFields(ctx.db);

@@ -1,2 +1,2 @@
 export { joiningRuns } from './change';
-export { enrolmentsOf, startEnrolments } from './queries';
+export { enrolmentsOf, moveStarts, startEnrolments } from './queries';

@@ -59,6 +59,14 @@ export const startEnrolments = (
     [cadenceId, ids.map(() => newId()), ids, days],
   );
 
+/** Lets enrolments that have not begun begin on other days, given as days since 1970-01-01. */
+export const moveStarts = (sql: Sql, starts: ReadonlyMap<string, number>) =>
+  sql.query(
+    `update enrolment e set start_on = ${EPOCH} + s.day, anchor_on = ${EPOCH} + s.day
+     from unnest($1::uuid[], $2::int[]) as s (id, day) where e.id = s.id`,
+    [[...starts.keys()], [...starts.values()]],
+  );
+
 export const workCadences = (sql: Sql) =>
   sql.query<{ kind: string; cadence_id: string | null }>(
     'select kind, cadence_id from work_cadence order by kind',

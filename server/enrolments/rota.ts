@@ -29,7 +29,7 @@ import { findOrRefuseCadence } from '../cadences';
 import type { Context, Plans } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api';
-import { asking, exactIdsOf } from '../people';
+import { asking, assertRules, exactIdsOf } from '../people';
 import * as queries from './queries';
 import * as rotas from './rota-queries';
 
@@ -203,6 +203,7 @@ export async function tryOut(
   draft: RotaDraft,
 ): Promise<CallOutput<typeof tryRota>> {
   assertFits(await findOrRefuseCadence(ctx, cadenceId), draft);
+  await assertRules(ctx, ctx.db, { filter: draft.who });
   const row = toRow('', cadenceId, draft);
   const names = await namesOf(ctx, ctx.db, row);
   const { counts: _, ...weeks } = weeksOf(ctx, assigned(row, names), names);
@@ -212,6 +213,7 @@ export async function tryOut(
 export async function save(ctx: Context, cadenceId: string, draft: RotaDraft) {
   const cadence = await findOrRefuseCadence(ctx, cadenceId);
   assertFits(cadence, draft);
+  await assertRules(ctx, ctx.db, { filter: draft.who });
   const before = await rotas.findRota(ctx.db, cadenceId);
   const row = toRow(before?.id ?? newId(ctx.clock.nowMs()), cadenceId, draft);
   const rota = assigned(row, await namesOf(ctx, ctx.db, row));

@@ -1,12 +1,20 @@
 import type { Who } from '@/contract/filters';
-import { columnLabel, toCsv, writeVCard, type CardPerson, type ExportColumn } from '@/core/intake';
+import {
+  columnLabel,
+  csvHead,
+  csvRows,
+  writeVCard,
+  type CardPerson,
+  type ExportColumn,
+} from '@/core/intake';
 import { COLUMN_KEYS, type ImportTarget, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
 import { invalid } from '../api';
 import { readOwnFields } from '../lists';
-import { asking, FACTS, fieldsOf, idsOf, readFacts, tiesOfMany } from '../people';
+import { FACTS, fieldsOf, idsMeant, readFacts, tiesOfMany } from '../people';
 import { readMemo, writeMemo } from '../settings';
+import { prepare } from './prepared';
 
 const CHOSEN = 'export-columns';
 const USUAL: ImportTarget[] = [
@@ -41,29 +49,51 @@ export async function columns(ctx: Context) {
   };
 }
 
+/** So many people at a time are read and written: what waits to be fetched takes little memory. */
+const PAGE = 500;
+
 export async function exportPeople(
   ctx: Context,
   request: { who: Who; format: 'csv' | 'vcard'; columns: ExportColumn[] },
 ) {
-  const ids = await idsOf(ctx.db, request.who, asking(ctx));
-  const own = await readOwnFields(ctx.db);
-  const people = await readCards(ctx, ids, own, request.format === 'vcard');
+  const { format, columns } = request;
+  if (format === 'csv') {
+    if (columns.length === 0) throw invalid('Choose at least one column.', 'columns');
+    await writeMemo(ctx.db, CHOSEN, columns);
+  }
+  const ids = await idsMeant(ctx, request.who);
   const name = `people-${ctx.clock.today()}`;
-  if (request.format === 'vcard')
-    return {
-      fileName: `${name}.vcf`,
-      mime: 'text/vcard;charset=utf-8',
-      content: people.map(writeVCard).join(''),
-      people: people.length,
-    };
-  if (request.columns.length === 0) throw invalid('Choose at least one column.', 'columns');
-  await writeMemo(ctx.db, CHOSEN, request.columns);
-  return {
-    fileName: `${name}.csv`,
-    mime: 'text/csv;charset=utf-8',
-    content: toCsv(people, request.columns, own, ctx.house.of(FACTS)),
-    people: people.length,
-  };
+  const file =
+    format === 'csv'
+      ? {
+          fileName: `${name}.csv`,
+          mime: 'text/csv;charset=utf-8',
+          parts: () => csvParts(ctx, ids, columns),
+        }
+      : {
+          fileName: `${name}.vcf`,
+          mime: 'text/vcard;charset=utf-8',
+          parts: () => cardParts(ctx, ids),
+        };
+  const id = prepare(ctx, file);
+  return { path: `/api/exports/${id}`, fileName: file.fileName, people: ids.length };
+}
+
+async function* csvParts(ctx: Context, ids: readonly string[], columns: readonly ExportColumn[]) {
+  const own = await readOwnFields(ctx.db);
+  yield csvHead(columns, own, ctx.house.of(FACTS));
+  for (const page of pages(ids))
+    yield csvRows(await readCards(ctx, page, own, false), columns, own);
+}
+
+async function* cardParts(ctx: Context, ids: readonly string[]) {
+  const own = await readOwnFields(ctx.db);
+  for (const page of pages(ids))
+    yield (await readCards(ctx, page, own, true)).map(writeVCard).join('');
+}
+
+function* pages(ids: readonly string[]) {
+  for (let from = 0; from < ids.length; from += PAGE) yield ids.slice(from, from + PAGE);
 }
 
 /** One person as a card to pass on: what others may know, without the owner's own notes and marks. */

@@ -5,7 +5,7 @@ import { plural } from '@/core/time';
 import { act } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { findOrRefuse, lackSql, tagPeople } from '../people';
+import { findOrRefuse, lackSql, raiseVersions, tagPeople } from '../people';
 
 const SPHERE = 'p.archived_on is null and p.deleted_on is null';
 const passed = (lack: Lack) =>
@@ -97,6 +97,10 @@ export async function take(ctx: Context, taken: readonly { personId: string; tag
   return act(ctx, async (tx) => {
     for (const id of new Set(taken.map(({ personId }) => personId))) await findOrRefuse(tx, id);
     const people = await tagPeople(tx, taken);
+    await raiseVersions(
+      tx,
+      taken.map(({ personId }) => personId),
+    );
     const [first] = taken;
     const what =
       taken.length === 1

@@ -4,6 +4,7 @@ import { forgetOld, KEPT_DAYS, REACT_AGAIN, REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { forgetSteps, HANDLERS, RECURRING, recurringHandler } from '../tasks';
+import { watchClock } from '../settings';
 import { historyRoutes } from './routes';
 
 /** What was done and can be undone, and what is done by itself. */
@@ -35,6 +36,8 @@ export const history: Subject = {
     RECURRING({
       name: 'forget-old-actions',
       async run(ctx) {
+        if (!(await watchClock(ctx)))
+          return 'The clock of this machine may be wrong: nothing is forgotten for now.';
         let forgotten = 0;
         for (let n = -1; n !== 0; forgotten += n)
           n = await forgetOld(ctx.db, addDays(ctx.clock.today(), -KEPT_DAYS));

@@ -5,15 +5,20 @@ import express, { type ErrorRequestHandler, type Express, Router } from 'express
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 
-import type { ApiError } from '@/contract/endpoint';
+import type { ApiError, ErrorCode } from '@/contract/endpoint';
 
+import { ownNamesOnly, ownPagesOnly, signedInOnly } from '../access';
+import { onceOnly } from '../act';
 import { Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
+import { isSecure } from '../guard';
 import { publicForm } from '../intake/routes';
+import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
 
 /** Files of people are the largest requests: 24 MB hold a CSV of some 18 MB. */
 const BODY_LIMIT = '24mb';
+const YEAR_SECONDS = 31_536_000;
 
 export interface AppOptions {
   /** The exported web application; null serves the API alone. */
@@ -24,8 +29,36 @@ export interface AppOptions {
 }
 
 export function createApp(ctx: Context, options: AppOptions): Express {
+  const app = bareApp(ctx);
+  app.use('/form', publicForm(ctx));
+  app.use(ownNamesOnly(ctx));
+  app.use(compression());
+  app.use((_, response, next) => {
+    ctx.inFlight += 1;
+    response.once('close', () => (ctx.inFlight -= 1));
+    next();
+  });
+  app.use('/api', apiRouter(ctx));
+  if (options.standins) {
+    // What is sent to them is signed; what they show is the owner's.
+    app.get('/standins/{*path}', signedInOnly(ctx));
+    app.use('/standins', options.standins);
+  }
+  if (options.webDir) serveWeb(app, options.webDir);
+  return app.use(answerFailure(options.log));
+}
+
+/** The public form and nothing else, for an address of its own. */
+export const createFormApp = (ctx: Context, log: Logger): Express =>
+  bareApp(ctx)
+    .get('/', (_, response) => response.redirect('/form'))
+    .use('/form', publicForm(ctx))
+    .use(answerFailure(log));
+
+function bareApp({ guard }: Context): Express {
   const app = express();
   app.disable('x-powered-by');
+  if (guard.reach.origins.length > 0) app.set('trust proxy', guard.reach.proxies);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -39,25 +72,17 @@ export function createApp(ctx: Context, options: AppOptions): Express {
           upgradeInsecureRequests: null,
         },
       },
-      strictTransportSecurity: false,
+      strictTransportSecurity: isSecure(guard.reach) ? { maxAge: YEAR_SECONDS } : false,
     }),
   );
-  app.use(compression());
-  app.use((_, response, next) => {
-    ctx.inFlight += 1;
-    response.once('close', () => (ctx.inFlight -= 1));
-    next();
-  });
-  app.use('/api', apiRouter(ctx, options.log));
-  app.use('/form', publicForm(ctx), answerFailure(options.log));
-  if (options.standins) app.use('/standins', options.standins);
-  if (options.webDir) serveWeb(app, options.webDir);
   return app;
 }
 
-function apiRouter(ctx: Context, log: Logger): Router {
+function apiRouter(ctx: Context): Router {
   const router = Router();
+  router.use(ownPagesOnly(ctx), signedInOnly(ctx));
   router.use(express.json({ limit: BODY_LIMIT }));
+  router.use(onceOnly(ctx));
   router.use((_, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
     next();
@@ -71,19 +96,19 @@ function apiRouter(ctx: Context, log: Logger): Router {
   router.get('/', (_, response) => void response.type('html').send(apiPage(ctx.version)));
   for (const serve of ctx.house.of(ROUTES)) serve(router, ctx);
   router.use((request) => {
-    throw new Refusal('not_found', `There is nothing at ${request.originalUrl}.`);
+    throw new Refusal('not_found', `There is nothing at ${request.baseUrl}${request.path}.`);
   });
-  router.use(answerFailure(log));
   return router;
 }
 
 /** A refusal says why; anything unexpected keeps its cause for the log and shows none of it. */
 function answerFailure(log: Logger): ErrorRequestHandler {
-  return (error, request, response, next) => {
-    if (response.headersSent) return next(error);
+  return (error, request, response, _next) => {
     const refusal = toRefusal(error);
     if (refusal.code === 'internal')
-      log.error({ err: error, url: request.originalUrl }, 'request failed');
+      log.error({ err: error, method: request.method, path: request.path }, 'request failed');
+    // Half of a file is out already: it breaks off, so that nobody takes it for the whole.
+    if (response.headersSent) return void response.destroy();
     const body: ApiError = {
       error: {
         code: refusal.code,
@@ -96,9 +121,36 @@ function answerFailure(log: Logger): ErrorRequestHandler {
   };
 }
 
+/**
+ * What the database refuses because of what came in (SQLSTATE; PostgreSQL's manual, appendix A), for what
+ * no schema and no action has refused before.
+ */
+const REFUSED_BY_DATABASE: Record<string, [code: ErrorCode, message: string]> = {
+  '23503': ['conflict', 'Something that this belongs to is not there any more. Look again.'],
+  '23505': ['conflict', 'There is one of this name already, perhaps made in another window.'],
+  '22003': ['invalid', 'One of the numbers is too large.'],
+  '22007': ['invalid', 'One of the days is none.'],
+  '22008': ['invalid', 'One of the days is too far away.'],
+  '22021': ['invalid', 'There is a character in it that can’t be kept.'],
+  '22P02': ['invalid', 'Something in it is not of the kind that is wanted there.'],
+  '22P05': ['invalid', 'There is a character in it that can’t be kept.'],
+  '54001': ['invalid', 'This is nested too deep.'],
+};
+
+/** What libraries and the database throw says of itself. */
+interface Thrown {
+  type?: string;
+  code?: string;
+  status?: number;
+  constraint?: string;
+}
+
 function toRefusal(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
-  const { type, code } = error as { type?: string; code?: string };
+  if (error instanceof Busy) return new Refusal('unavailable', error.message);
+  const { type, code, status, constraint } = error as Thrown;
+  if (constraint === 'action_request')
+    return new Refusal('conflict', 'This was done already, or is under way.');
   if (type === 'entity.too.large')
     return new Refusal('too_large', 'This is more than Pen Pal takes at once (24 MB). Split it.');
   if (type?.startsWith('entity.') || type === 'encoding.unsupported')
@@ -108,6 +160,11 @@ function toRefusal(error: unknown): Refusal {
       'unavailable',
       'The disk is full, so nothing was saved. Make room and try again.',
     );
+  const refused = code ? REFUSED_BY_DATABASE[code] : undefined;
+  if (refused) return new Refusal(...refused);
+  if (status === 404) return new Refusal('not_found', 'There is nothing at this address.');
+  if (status && status >= 400 && status < 500)
+    return new Refusal('invalid', 'This request can’t be read.');
   return new Refusal(
     'internal',
     'Something went wrong on our side, and nothing was saved. Try again.',

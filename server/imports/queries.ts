@@ -22,7 +22,7 @@ export const insertBatch = (sql: Sql, batch: Omit<BatchRow, 'undone'>) =>
 
 export const listBatches = (sql: Sql) =>
   sql.query<BatchRow>(`select * from import_batch b where not exists (select 1 from arriving a where a.batch_id = b.id)
-     order by at desc, id desc limit 100`);
+     order by seq desc limit 100`);
 
 export const findBatch = (sql: Sql, id: string) =>
   maybeOne<BatchRow>(sql, 'select * from import_batch where id = $1::uuid', [id]);

@@ -1,13 +1,12 @@
 import type { IntakeForm } from '@/contract/intake';
-import { readEmail, readPhone, splitName } from '@/core/intake';
-import { NOBODY, type PersonFields } from '@/core/people';
+import { findPlainFault } from '@/contract/plain';
+import { readEmail, readPhone } from '@/core/intake';
 
 import { act } from '../act';
 import type { Context } from '../context';
-import { one } from '../db';
-import { Refusal } from '../api';
-import { addPerson, enrichPerson, lookAlikes } from '../people';
+import { newId, one } from '../db';
 import type { Answers } from './page';
+import { countWaiting, insertArrival } from './queries';
 
 const CLOSED: IntakeForm = {
   open: false,
@@ -32,35 +31,41 @@ export async function saveForm(ctx: Context, form: IntakeForm) {
   });
 }
 
+/** So many may wait: more than anybody looks through is the work of machines. */
+const MOST_WAITING = 500;
+
+/** How long each answer may be; what is longer is cut, as the fields of the page do. */
+const LENGTHS = { name: 120, email: 254, phone: 60, message: 2_000 } as const;
+
+/** Answered in place of a sentence when too much waits already. */
+export const FULL = Symbol('full');
+
 /**
- * Takes what came by the form. It lands as New, with its source; who is surely here already gets
- * what is new about them. Answers the sentence of a refusal, or null when it was taken.
+ * Takes what came by the form: it waits for the owner and changes nothing before. Answers the sentence
+ * of a refusal, or null when it was taken.
  */
-export async function takeIn(ctx: Context, answers: Answers): Promise<string | null> {
-  const { name = '', email = '', phone = '', message = '', consent } = answers;
-  if (name.trim() === '') return 'Please give your name.';
-  if (!email.trim() && !phone.trim()) return 'Please give an e-mail address or a phone number.';
-  if (email.trim() && !readEmail(email)) return `“${email}” is not an e-mail address.`;
-  if (phone.trim() && !readPhone(phone)) return `“${phone}” is not a phone number.`;
-  const today = ctx.clock.today();
-  const given: Partial<PersonFields> = {
-    ...splitName(name.slice(0, 120)),
-    emails: email.trim() ? [{ value: email.trim(), label: '' }] : [],
-    phones: phone.trim() ? [{ value: phone.trim(), label: '' }] : [],
-    consent: consent ? { email: { answer: 'yes', on: today, cameFrom: 'web form' } } : {},
-  };
-  const draft = {
-    ...given,
-    source: 'Web form',
-    ...(message.trim() ? { note: `Web form: ${message.trim().slice(0, 2000)}` } : {}),
-  };
-  const [same] = await lookAlikes(ctx.db, { ...NOBODY, ...given });
-  try {
-    if (same?.verdict === 'sure') await enrichPerson(ctx, same.id, draft as never);
-    else await addPerson(ctx, { ...draft, standing: 'New' } as never);
-  } catch (error) {
-    if (error instanceof Refusal) return error.message;
-    throw error;
-  }
+export async function takeIn(ctx: Context, answers: Answers): Promise<string | typeof FULL | null> {
+  const given = Object.fromEntries(
+    Object.entries(LENGTHS).map(([name, most]) => [
+      name,
+      (answers[name as keyof typeof LENGTHS] ?? '').trim().slice(0, most),
+    ]),
+  ) as Record<keyof typeof LENGTHS, string>;
+  const { name, email, phone } = given;
+  if (findPlainFault(given)) return 'There is a character in it that can’t be kept. Leave it out.';
+  if (name === '') return 'Please give your name.';
+  if (!email && !phone) return 'Please give an e-mail address or a phone number.';
+  if (email && !readEmail(email)) return `“${email}” is not an e-mail address.`;
+  if (phone && !readPhone(phone)) return `“${phone}” is not a phone number.`;
+  if ((await countWaiting(ctx.db)) >= MOST_WAITING) return FULL;
+  await act(ctx, async (tx) => {
+    await insertArrival(tx, {
+      id: newId(ctx.clock.nowMs()),
+      on_day: ctx.clock.today(),
+      ...given,
+      consent: Boolean(answers.consent),
+    });
+    return { sentence: 'Somebody wrote by the web form', plan: 'nobody', topics: ['intake'] };
+  });
   return null;
 }

@@ -1,4 +1,5 @@
-import { saveIntake } from '@/contract/intake';
+import { undoAction } from '@/contract/history';
+import { addArrival, dropArrival, joinArrival, listArrivals, saveIntake } from '@/contract/intake';
 import { listPeople } from '@/contract/people';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { sphereOf } from '@/testing/sphere';
@@ -38,7 +39,10 @@ describe('an open form', () => {
     expect(response.headers.get('x-frame-options')).toBeNull();
   });
 
-  test('who fills it in lands as New, with the source, the message and the consent', async () => {
+  const waiting = async () => (await api.call(listArrivals)).arrivals;
+
+  test('what a stranger sends waits, and lands as New with source, message and consent when it is added', async () => {
+    const before = await total();
     const response = await send({
       name: 'Ana Lind',
       email: 'ana@example.com',
@@ -46,8 +50,11 @@ describe('an open form', () => {
       consent: 'yes',
     });
     expect(await response.text()).toContain('see you soon');
-    const { rows } = await api.call(listPeople, { query: { text: 'ana lind' } });
-    expect(await sheet(rows[0]!.id)).toMatchObject({
+    expect(await total()).toBe(before);
+    const [arrival] = await waiting();
+    expect(arrival).toMatchObject({ name: 'Ana Lind', on: '2026-11-23', consent: true, known: [] });
+    const { id, actionId } = await api.call(addArrival, { params: { id: arrival!.id } });
+    expect(await sheet(id)).toMatchObject({
       fields: {
         standing: 'New',
         source: 'Web form',
@@ -55,14 +62,50 @@ describe('an open form', () => {
       },
       notes: [{ body: 'Web form: A loan for a boat?' }],
     });
+    expect(await waiting()).toEqual([]);
+    // A second window comes too late, and an undo puts it back on the list.
+    expect(await api.refusal(addArrival, { params: { id: arrival!.id } })).toMatchObject({
+      code: 'conflict',
+    });
+    await api.call(undoAction, { params: { id: actionId } });
+    expect(await total()).toBe(before);
+    expect(await waiting()).toHaveLength(1);
+    await api.call(dropArrival, { params: { id: arrival!.id } });
+    expect(await waiting()).toEqual([]);
   });
 
-  test('who is surely here already gets what is new, and is not made twice', async () => {
-    const id = await add({ givenName: 'Gideon', familyName: 'Marsh', email: 'gideon@example.org' });
-    const before = await total();
-    await send({ name: 'Gideon Marsh', email: 'gideon@example.org', phone: '(201) 555-0123' });
-    expect(await total()).toBe(before);
-    expect((await sheet(id)).fields.phones).toMatchObject([{ value: '+12015550123' }]);
+  test('a stranger who knows name and phone of a client changes nothing: not the address, not the consent', async () => {
+    const id = await add({
+      givenName: 'Gideon',
+      familyName: 'Marsh',
+      email: 'gideon@example.org',
+      phone: '(201) 555-0123',
+    });
+    const before = await sheet(id);
+    const stranger = { name: 'Gideon Marsh', phone: '(201) 555-0123', email: 'thief@example.net' };
+    await send({ ...stranger, consent: 'yes' });
+    expect(await sheet(id)).toEqual(before);
+    const [arrival] = await waiting();
+    expect(arrival!.known).toMatchObject([
+      {
+        personId: id,
+        name: 'Gideon Marsh',
+        emails: ['gideon@example.org'],
+        phones: ['+12015550123'],
+        consent: null,
+      },
+    ]);
+    // What the owner takes over comes after what is there; what is not taken is not.
+    await api.call(joinArrival, {
+      params: { id: arrival!.id },
+      body: { personId: id, take: ['email'] },
+    });
+    const after = await sheet(id);
+    expect(after.fields.emails.map(({ value }) => value)).toEqual([
+      'gideon@example.org',
+      'thief@example.net',
+    ]);
+    expect(after.fields.consent).toEqual({});
   });
 
   test.each([

@@ -5,13 +5,21 @@ import * as api from '@/contract/intake';
 
 import type { Context } from '../context';
 import { register } from '../api';
-import { readForm, saveForm, takeIn } from './actions';
+import { placeOf } from '../access';
+import { FULL, readForm, saveForm, takeIn } from './actions';
+import * as arrivals from './arrivals';
 import { closedPage, crowdedPage, formPage, thanksPage, type Answers } from './page';
 
 /** The owner's side: opening, closing and wording the form. */
 export function intakeRoutes(router: Router, ctx: Context): void {
   register(router, api.readIntake, async () => ({ form: await readForm(ctx) }));
   register(router, api.saveIntake, ({ body }) => saveForm(ctx, body));
+  register(router, api.listArrivals, ({ query }) => arrivals.list(ctx, query.limit));
+  register(router, api.addArrival, ({ params }) => arrivals.add(ctx, params.id));
+  register(router, api.joinArrival, ({ params, body }) =>
+    arrivals.join(ctx, params.id, body.personId, body.take),
+  );
+  register(router, api.dropArrival, ({ params }) => arrivals.drop(ctx, params.id));
 }
 
 const BODY_LIMIT = '16kb';
@@ -35,6 +43,8 @@ export function publicForm(ctx: Context): Router {
     limit: SENT_AN_HOUR,
     standardHeaders: true,
     legacyHeaders: false,
+    // Each household has its own count; behind a proxy that is known, the proxy tells whose it is.
+    keyGenerator: ({ ip }) => placeOf(ip ?? ''),
     handler: (_, response) => void response.status(429).type('html').send(crowdedPage()),
   });
   router.get('/', async (_, response) => {
@@ -50,7 +60,8 @@ export function publicForm(ctx: Context): Router {
     // People don't see this field; who fills it in is thanked and not heard.
     if (answers.website) return void response.type('html').send(thanksPage(form));
     const fault = await takeIn(ctx, answers);
-    if (fault)
+    if (fault === FULL) response.status(503).type('html').send(crowdedPage());
+    else if (fault)
       response
         .status(422)
         .type('html')

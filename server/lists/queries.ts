@@ -99,31 +99,37 @@ export const writeOrder = (sql: Sql, list: ListName, ids: readonly string[]) =>
 
 /**
  * Names that are new to a list are put at its end, so that they can be chosen again. Answers every
- * name as the list writes it, by its lower case.
+ * name as the list writes it, by the name as it was asked for.
  */
 export async function ensureEntries(
   sql: Sql,
   list: 'role' | 'standing' | 'source',
   names: readonly string[],
 ): Promise<Map<string, string>> {
-  const wanted = [...new Map(names.filter(Boolean).map((n) => [n.toLowerCase(), n])).values()];
+  const wanted = [...new Set(names.filter(Boolean))];
   if (wanted.length === 0) return new Map();
-  const present = await sql.query<{ name: string }>(
-    'select name from list_entry where list = $1 and lower(name) = any($2::text[])',
-    [list, wanted.map((name) => name.toLowerCase())],
-  );
-  const known = new Map(present.map(({ name }) => [name.toLowerCase(), name]));
-  const missing = wanted.filter((name) => !known.has(name.toLowerCase()));
-  if (missing.length > 0) {
-    const position = await nextPosition(sql, list);
-    await sql.query(
-      `insert into list_entry (id, list, name, position)
-       select id, $2, name, position from json_to_recordset($1::json) as r (id uuid, name text, position int)`,
-      [recordset(missing.map((name, i) => ({ id: newId(), name, position: position + i }))), list],
+  // What is the same in lower case is for the database alone to say, which keeps each name once.
+  const known = async () =>
+    new Map(
+      (
+        await sql.query<{ asked: string; name: string }>(
+          `select n.asked, e.name from unnest($2::text[]) n (asked)
+           join list_entry e on e.list = $1 and lower(e.name) = lower(n.asked)`,
+          [list, wanted],
+        )
+      ).map(({ asked, name }) => [asked, name]),
     );
-    for (const name of missing) known.set(name.toLowerCase(), name);
-  }
-  return known;
+  const present = await known();
+  const missing = wanted.filter((name) => !present.has(name));
+  if (missing.length === 0) return present;
+  const position = await nextPosition(sql, list);
+  await sql.query(
+    `insert into list_entry (id, list, name, position)
+     select id, $2, name, position from json_to_recordset($1::json) as r (id uuid, name text, position int)
+     on conflict do nothing`,
+    [recordset(missing.map((name, i) => ({ id: newId(), name, position: position + i }))), list],
+  );
+  return known();
 }
 
 /** Everybody who has an entry, the deleted ones as well. */

@@ -1,6 +1,7 @@
 import type { CallInput } from '@/contract/endpoint';
 import type { editPerson } from '@/contract/people';
 import type { PersonDraft } from '@/contract/record';
+import type { Topic } from '@/contract/topics';
 import type { PersonFields } from '@/core/people';
 
 import { act } from '../act';
@@ -15,13 +16,17 @@ import * as queries from './queries';
 import { fieldsOf, toNote, toRecord, type PersonRecord } from './records';
 import { insertTie } from './ties';
 
+/** Says that people were changed by what hangs on them, so that no other window overwrites it unseen. */
+export const raiseVersions = (tx: Sql, ids: readonly string[]) =>
+  tx.query('update person set version = version + 1 where id = any($1::uuid[])', [ids]);
+
 /** Puts tags on people, making those that are new; answers how many taggings are new. */
 export async function tagPeople(
   tx: Sql,
   taggings: readonly { personId: string; tag: string }[],
 ): Promise<number> {
   if (taggings.length === 0) return 0;
-  const names = [...new Map(taggings.map(({ tag }) => [tag.toLowerCase(), tag])).values()];
+  const names = [...new Set(taggings.map(({ tag }) => tag))];
   const ids = await queries.ensureTags(
     tx,
     names.map((name) => ({ id: newId(), name })),
@@ -31,13 +36,16 @@ export async function tagPeople(
     taggings.map(({ personId, tag }) => ({
       id: newId(),
       person_id: personId,
-      tag_id: ids.get(tag.toLowerCase())!,
+      tag_id: ids.get(tag)!,
     })),
   );
   return added.length;
 }
 
-export async function add(ctx: Context, draft: PersonDraft) {
+/** What else belongs to adding somebody, in the same action; answers what it touches besides. */
+export type Also = (tx: Sql, personId: string) => Promise<readonly Topic[]>;
+
+export async function add(ctx: Context, draft: PersonDraft, also?: Also) {
   const given = draftFields(draft);
   const named = given.givenName || given.familyName || given.goesBy || given.company;
   if (!named && !given.emails?.length && !given.phones?.length)
@@ -65,12 +73,13 @@ export async function add(ctx: Context, draft: PersonDraft) {
       await insertTie(tx, { person_id: id, other_id: draft.referredBy, kind: 'referred_by' });
     }
     const home = await settleHouseholds(tx, [id]);
+    const more = (await also?.(tx, id)) ?? [];
     return {
       id,
       sentence: `Added ${record.name}`,
       // Whoever sent them may be thanked for it.
       plan: [id, ...home, ...(draft.referredBy ? [draft.referredBy] : [])],
-      topics: ['people', 'lists', ...(draft.note ? (['notes'] as const) : [])],
+      topics: ['people', 'lists', ...(draft.note ? (['notes'] as const) : []), ...more],
     };
   });
 }
@@ -80,7 +89,7 @@ export async function edit(
   id: string,
   body: NonNullable<CallInput<typeof editPerson>['body']>,
 ) {
-  const { version, circleId, ownPromiseDays, tags, ...given } = body;
+  const { version, circleId, ownPromiseDays, tags, tagsWere, ...given } = body;
   return act(ctx, async (tx) => {
     const present = await findOrRefuse(tx, id);
     if (circleId) await assertCircle(tx, circleId);
@@ -91,7 +100,10 @@ export async function edit(
       circleId: circleId === undefined ? present.circle_id : circleId,
       ownPromiseDays: ownPromiseDays === undefined ? present.own_promise_days : ownPromiseDays,
     });
-    if (tags) await replaceTags(tx, id, tags);
+    if (tags) {
+      if (tagsWere) await assertTagsAre(tx, present, tagsWere);
+      await replaceTags(tx, id, tags);
+    }
     const home = fields.addresses ? await settleHouseholds(tx, [id]) : [];
     return {
       sentence: `Changed ${record.name}`,
@@ -122,11 +134,19 @@ export async function rewrite(
     livesApart: present.lives_apart,
   });
   if ((await queries.updatePeople(tx, [record])) === 0)
-    throw conflict(
-      `${present.name} was changed in another window meanwhile. What you see now is the newer version; make your change on it.`,
-    );
+    throw conflict(changedMeanwhile(present.name));
   return record;
 }
+
+/** Tags may be put on thousands at once, which raises no version: they are compared themselves. */
+async function assertTagsAre(tx: Sql, { id, name }: PersonRecord, were: readonly string[]) {
+  const now = await queries.tagsOf(tx, id);
+  const changed = now.length !== were.length || now.some((tag) => !were.includes(tag));
+  if (changed) throw conflict(changedMeanwhile(name));
+}
+
+const changedMeanwhile = (name: string): string =>
+  `${name} was changed in another window meanwhile. What you see now is the newer version; make your change on it.`;
 
 async function replaceTags(tx: Sql, personId: string, tags: readonly string[]): Promise<void> {
   const kept = await queries.ensureTags(

@@ -3,7 +3,7 @@ import { enrich } from '@/core/people';
 
 import { act } from '../act';
 import type { Context } from '../context';
-import { rewrite, tagPeople } from './actions';
+import { rewrite, tagPeople, type Also } from './actions';
 import { findOrRefuse } from './find';
 import { cleanFields, draftFields } from './clean-fields';
 import { settleHouseholds } from './households';
@@ -11,7 +11,7 @@ import { insertNotes } from './notes';
 import { fieldsOf, toNote } from './records';
 
 /** Adds what is new about somebody who is here already, instead of making them twice. */
-export async function enrichPerson(ctx: Context, id: string, draft: PersonDraft) {
+export async function enrichPerson(ctx: Context, id: string, draft: PersonDraft, also?: Also) {
   return act(ctx, async (tx) => {
     const present = await findOrRefuse(tx, id);
     const more = await cleanFields(tx, draftFields(draft));
@@ -25,11 +25,12 @@ export async function enrichPerson(ctx: Context, id: string, draft: PersonDraft)
     );
     if (draft.note) await insertNotes(tx, [toNote(id, ctx.clock.today(), draft.note)]);
     const home = await settleHouseholds(tx, [id]);
+    const others = (await also?.(tx, id)) ?? [];
     return {
       id,
       sentence: `Added to ${present.name}`,
       plan: [id, ...home],
-      topics: ['people', 'lists', 'notes'],
+      topics: ['people', 'lists', 'notes', ...others],
     };
   });
 }

@@ -56,13 +56,11 @@ export async function cleanFields(
   if (given.own) checked.own = cleanOwn(await readOwnFields(sql), given.own);
   if (checked.roles) {
     const names = await ensureEntries(sql, 'role', checked.roles);
-    checked.roles = [...new Set(checked.roles.map((role) => names.get(role.toLowerCase())!))];
+    checked.roles = [...new Set(checked.roles.map((role) => names.get(role)!))];
   }
   for (const key of ['standing', 'source'] as const)
     if (checked[key])
-      checked[key] = (await ensureEntries(sql, key, [checked[key]])).get(
-        checked[key].toLowerCase(),
-      )!;
+      checked[key] = (await ensureEntries(sql, key, [checked[key]])).get(checked[key])!;
   return checked;
 }
 
@@ -110,14 +108,13 @@ export async function ensureNamed(sql: Sql, people: readonly PersonFields[]): Pr
     'role',
     people.flatMap((p) => p.roles),
   );
-  for (const p of people)
-    p.roles = [...new Set(p.roles.map((role) => roles.get(role.toLowerCase())!))];
+  for (const p of people) p.roles = [...new Set(p.roles.map((role) => roles.get(role)!))];
   for (const key of ['standing', 'source'] as const) {
     const names = await ensureEntries(
       sql,
       key,
       people.map((p) => p[key]),
     );
-    for (const p of people) p[key] = names.get(p[key].toLowerCase()) ?? '';
+    for (const p of people) p[key] = names.get(p[key]) ?? '';
   }
 }

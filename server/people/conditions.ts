@@ -1,5 +1,14 @@
-import { fold, isGroup, type Condition, type FieldKey, type Group } from '@/core/people';
+import {
+  conditionFaultSentence,
+  findConditionFault,
+  fold,
+  isGroup,
+  type Condition,
+  type FieldKey,
+  type Group,
+} from '@/core/people';
 
+import { invalid } from '../api';
 import type { Context } from '../context';
 import { foldedSql } from './folded';
 import type { Params } from './params';
@@ -42,13 +51,17 @@ function conditionSql(asked: Asked): string {
   const { field } = asked.condition;
   if (field.startsWith('own:')) return ownSql(field.slice(4), asked);
   if (field.startsWith('fact:')) return factSql(field.slice(5), asked);
+  // Here, where every filter comes by, whatever endpoint took it.
+  const fault = findConditionFault({ match: 'all', of: [asked.condition] }, []);
+  if (fault) throw invalid(conditionFaultSentence(fault), 'rules');
   return FIELD_SQL[field as FieldKey](asked);
 }
 
 const like = (text: string) => text.replace(/[\\%_]/g, '\\$&');
 const first = ({ condition }: Asked) => condition.values[0]!;
+/** In lower case by the database, as what they are compared with: languages of programs differ on İ and Σ. */
 const strings = ({ condition, params }: Asked) =>
-  `${params.add(condition.values.map((value) => String(value).toLowerCase()))}::text[]`;
+  `array(select lower(v) from unnest(${params.add(condition.values.map(String))}::text[]) v)`;
 
 /** A text column put to a text test. */
 function textSql(column: string, asked: Asked, folded = foldedSql(column)): string {

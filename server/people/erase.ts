@@ -1,4 +1,4 @@
-import { plural } from '@/core/time';
+import { addDays, longDate, plural } from '@/core/time';
 
 import {
   emptyingOrder,
@@ -10,8 +10,10 @@ import {
 } from '../act';
 import { invalid } from '../api';
 import type { Context } from '../context';
-import type { Sql } from '../db';
-import { addTask, type Recurring, type TaskHandler } from '../tasks';
+import { backupsIn, KEPT_BACKUPS, scrub, type Sql } from '../db';
+import { addTask, runKind, type Recurring, type TaskHandler } from '../tasks';
+import { watchClock } from '../settings';
+import { erasedIn, noteErased } from './erased';
 import { findOrRefuse } from './find';
 
 /** Days after which deleted people are erased for good. */
@@ -36,7 +38,7 @@ export async function erasureOf(ctx: Context, id: string) {
     if (table.table === 'enrolment') enrolments = row!.n;
     if (row!.n > 0) held.push(plural(row!.n, ...says));
   }
-  return { name, held, enrolments };
+  return { name, held, enrolments, backups: await backupWords(ctx) };
 }
 
 /** Erases one person at once and for good, when their name is given as it is shown. */
@@ -44,18 +46,63 @@ export async function erase(ctx: Context, id: string, name: string) {
   const person = await findOrRefuse(ctx.db, id);
   if (name.trim() !== person.name)
     throw invalid(`Type the name as it is shown, ${person.name}, to erase them.`, 'name');
-  await ctx.db.transaction((tx) => eraseRows(ctx, tx, id));
+  await noteErased(ctx.dataDir, id);
+  await ctx.db.transaction(async (tx) => {
+    await eraseRows(ctx, tx, id);
+    await addTask(tx, { key: SCRUB, kind: SCRUB, now: ctx.clock.now(), again: true });
+  });
   ctx.writes.touch(['people']);
   ctx.writes.note([id]);
-  return { sentence: 'Erased. Nothing of them is left here; this cannot be undone.' };
+  // What fails here is done by the task, in a minute.
+  await runKind(ctx, SCRUB).catch((err: unknown) =>
+    ctx.log.error({ err }, 'cleaning the files failed'),
+  );
+  const backups = await backupWords(ctx);
+  return {
+    sentence: `Erased. Nothing of them is left in the data; this cannot be undone.${backups ? ` ${backups}` : ''}`,
+  };
+}
+
+const SCRUB = 'scrub';
+
+/** Takes what was erased out of the files of the database too. */
+export const scrubHandler: TaskHandler = {
+  kind: SCRUB,
+  async run({ db }) {
+    await scrub(db);
+    return { state: 'done', words: 'The files hold nothing of who was erased.' };
+  },
+};
+
+/** Which backups still hold everybody of today, and until when; null where there are none. */
+async function backupWords({ dataDir, clock }: Context): Promise<string | null> {
+  if (!dataDir) return 'Backups of your PostgreSQL server keep them until they are replaced.';
+  const { length } = await backupsIn(dataDir);
+  if (length === 0) return null;
+  const last = addDays(clock.today(), KEPT_BACKUPS);
+  return `${plural(length, 'backup holds', 'backups hold')} them still; the last of these is replaced on ${longDate(last, clock.today())}, if Pen Pal runs every day. Restored from one, they are erased again.`;
+}
+
+/** Erases again who was erased after a backup was made that is now restored. */
+export async function eraseAgain(ctx: Context): Promise<number> {
+  const ids = await erasedIn(ctx.dataDir);
+  const back = await ctx.db.query<{ id: string }>(
+    'select id from person_all where id = any($1::uuid[])',
+    [ids],
+  );
+  for (const { id } of back) await ctx.db.transaction((tx) => eraseRows(ctx, tx, id));
+  if (back.length > 0) await scrub(ctx.db);
+  return back.length;
 }
 
 const ERASE = 'erase';
+const HELD = 'The clock of this machine may be wrong: nobody is erased for now.';
 
 /** Puts who was deleted longer ago than the days of grace among the tasks, each one for itself. */
 export const eraseExpired: Recurring = {
   name: 'erase-expired',
   async run(ctx) {
+    if (!(await watchClock(ctx))) return HELD;
     const rows = await ctx.db.query<{ id: string }>(
       'select id from person where deleted_on < $1::date - $2::int',
       [ctx.clock.today(), GRACE_DAYS],
@@ -84,7 +131,9 @@ export const eraseHandler: TaskHandler = {
       [id, ctx.clock.today(), GRACE_DAYS],
     );
     if (gone.length === 0) return 'They are here again, or gone already.';
+    await noteErased(ctx.dataDir, id);
     await eraseRows(ctx, tx, id);
+    await addTask(tx, { key: SCRUB, kind: SCRUB, now: ctx.clock.now(), again: true });
     ctx.writes.touch(['people']);
     ctx.writes.note([id]);
     return 'Erased.';
@@ -143,8 +192,15 @@ async function eraseFromHistory(tx: Sql, id: string, rows: readonly string[]): P
     [rows],
   );
   // The longest first: a name that holds another one is taken out whole.
-  for (const { name } of names.toSorted((a, b) => b.name.length - a.name.length))
+  for (const { name } of names.toSorted((a, b) => b.name.length - a.name.length)) {
     await tx.query(`update action set sentence = replace(sentence, $1, 'somebody erased')`, [name]);
+    await tx.query('update action set answer = null where position($1 in answer::text) > 0', [
+      name,
+    ]);
+  }
+  await tx.query('update action set answer = null where position($1::text in answer::text) > 0', [
+    id,
+  ]);
   // Without them an action is planned for everybody when it is undone.
   await tx.query(
     `update action set about = nullif(array_remove(about, $1::uuid), '{}') where $1::uuid = any(about)`,

@@ -54,14 +54,14 @@ export async function filterWarnings(sql: Sql, filter: PeopleFilter): Promise<st
   for (const { field, values } of asked) {
     const named = NAMES[field];
     if (!named || values.length === 0) continue;
-    const there = new Set((await sql.query<{ v: string }>(named.sql)).map(({ v }) => v));
-    for (const value of values.map(String))
-      if (!there.has(value.toLowerCase())) {
-        const name = /^[0-9a-f-]{36}$/.test(value)
-          ? `The ${named.what}`
-          : `The ${named.what} “${value}”`;
-        warnings.push(`${name} is not there any more, so nobody is found by it.`);
-      }
+    const missing = await sql.query<{ v: string }>(
+      `select v from unnest($1::text[]) v where lower(v) not in (${named.sql})`,
+      [values.map(String)],
+    );
+    for (const { v } of missing) {
+      const name = /^[0-9a-f-]{36}$/.test(v) ? `The ${named.what}` : `The ${named.what} “${v}”`;
+      warnings.push(`${name} is not there any more, so nobody is found by it.`);
+    }
   }
   return warnings;
 }

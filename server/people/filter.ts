@@ -34,7 +34,7 @@ export function filterSql(
   if (filter.tags?.length)
     all.push(
       `exists (select 1 from person_tag pt join tag g on g.id = pt.tag_id
-         where pt.person_id = p.id and lower(g.name) = any(${params.add(filter.tags.map((t) => t.toLowerCase()))}::text[]))`,
+         where pt.person_id = p.id and lower(g.name) = any(array(select lower(v) from unnest(${params.add(filter.tags)}::text[]) v)))`,
     );
   if (filter.cadenceId)
     all.push(

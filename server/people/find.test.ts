@@ -1,4 +1,3 @@
-import { exportPeople } from '@/contract/exports';
 import { listGap, listGaps, passOver, passTag, suggestTags, takeTags } from '@/contract/gaps';
 import { previewImport, runImport } from '@/contract/imports';
 import { addEntry, readLists, removeEntry } from '@/contract/lists';
@@ -8,6 +7,7 @@ import { undoAction } from '@/contract/history';
 import { changeView, listViews, orderViews, removeView, saveView } from '@/contract/views';
 import type { Condition, Group } from '@/core/people';
 import { base64, startTestApi, type TestApi } from '@/testing/api';
+import { exportFile } from '@/testing/export';
 import { sphereOf } from '@/testing/sphere';
 
 let api: TestApi;
@@ -284,7 +284,7 @@ describe('out and in again', () => {
           'source',
         ] as never[],
       };
-      const file = await api.call(exportPeople, { body: { who, format, columns } });
+      const file = await exportFile(api.url, { who, format, columns });
       expect(file.people).toBe(3);
       const before = await Promise.all(
         (

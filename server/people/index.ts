@@ -1,14 +1,16 @@
-export { add as addPerson, tagPeople } from './actions';
+export { add as addPerson, raiseVersions, tagPeople } from './actions';
 export { assertCircle, findOrRefuse } from './find';
 export { enrichPerson } from './add-to-person';
 export { ensureNamed } from './clean-fields';
 export { assertRules, filterWarnings } from './filter-faults';
 export { jobsOf } from './jobs';
+export { eraseAgain } from './erase';
 export { learn } from './learnt';
 export { lackSql } from './filter';
 export { householdOf, settleHouseholds } from './households';
 export { insertNotes, notesOf } from './notes';
-export { circleOf, countPeople, exactIdsOf, idsOf, insertPeople, namesOf } from './queries';
+export { circleOf, countPeople, exactIdsOf, insertPeople, namesOf } from './queries';
+export { idsMeant } from './meant';
 export { keepPhoto, shrink } from './photo';
 export { contractFields, fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewrite-many';

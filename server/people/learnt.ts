@@ -1,5 +1,5 @@
 import type { Sql } from '../db';
-import { rewrite, tagPeople } from './actions';
+import { raiseVersions, rewrite, tagPeople } from './actions';
 import { findOrRefuse } from './find';
 import { cleanFields } from './clean-fields';
 import { fieldsOf } from './records';
@@ -17,6 +17,7 @@ export async function learn(tx: Sql, personId: string, { tags, date }: Learnt): 
     tx,
     tags.map((tag) => ({ personId, tag })),
   );
+  if (tags.length > 0) await raiseVersions(tx, [personId]);
   if (!date) return;
   const present = await findOrRefuse(tx, personId);
   const fields = fieldsOf(present);

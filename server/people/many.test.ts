@@ -21,7 +21,10 @@ describe('many at once', () => {
     );
     await edit(ids[0]!, { consent: { email: { answer: 'no', on: '2026-05-04', cameFrom: '' } } });
     const who = { filter: { tags: ['trio'] } };
-    const change = { do: 'consent' as const, channel: 'email' as const, answer: 'yes' as const };
+    const answer = { do: 'consent' as const, channel: 'email' as const, answer: 'yes' as const };
+    const refusal = await api.refusal(changeMany, { body: { who, change: answer } });
+    expect(refusal).toMatchObject({ code: 'invalid', message: 'Say where it came from.' });
+    const change = { ...answer, cameFrom: 'the fair' };
     const preview = await api.call(previewMany, { body: { who, change } });
     expect(preview).toMatchObject({
       meant: 3,

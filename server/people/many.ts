@@ -8,12 +8,11 @@ import type { Context } from '../context';
 import type { Sql } from '../db';
 import { notFound } from '../api';
 import { ensureEntries, readOwnFields } from '../lists';
-import { tagPeople } from './actions';
+import { raiseVersions, tagPeople } from './actions';
 import { assertCircle } from './find';
 import { cleanOwn } from './clean-fields';
-import { asking } from './conditions';
 import { Params } from './params';
-import { idsOf } from './queries';
+import { idsMeant } from './meant';
 
 /** What a change does, as SQL over `person p` with parameters of its own. */
 interface Plan {
@@ -178,7 +177,7 @@ async function prepare(ctx: Context, sql: Sql, ids: readonly string[], change: C
 
 /** Whom a change would touch, and who stays as they are and why; writes nothing. */
 export async function preview(ctx: Context, who: Who, change: Change) {
-  const ids = await idsOf(ctx.db, who, asking(ctx));
+  const ids = await idsMeant(ctx, who);
   const { params, at, plan, reason } = await prepare(ctx, ctx.db, ids, change);
   const rows = await ctx.db.query<{ reason: number | null; people: number; names: string[] }>(
     `select reason, count(*)::int as people, (array_agg(name order by name))[1:${NAMES_SHOWN}] as names
@@ -219,7 +218,7 @@ async function besides(ctx: Context, ids: readonly string[], change: Change): Pr
 /** Changes everybody meant who can be changed, in one action; many in steps. */
 export async function changeMany(ctx: Context, who: Who, change: Change) {
   if (change.do === 'circle') await assertCircle(ctx.db, change.circleId);
-  const meant = await idsOf(ctx.db, who, asking(ctx));
+  const meant = await idsMeant(ctx, who);
   const { plan } = await prepare(ctx, ctx.db, meant, change);
   const changed: string[] = [];
   return actOnMany(
@@ -254,13 +253,16 @@ async function changeSome(ctx: Context, tx: Sql, ids: readonly string[], change:
 /** A name that is new is put on its list; one that is there is written as the list writes it. */
 async function withListName(tx: Sql, change: Change): Promise<Change> {
   const named = async (list: 'role' | 'standing' | 'source', name: string) =>
-    (await ensureEntries(tx, list, [name])).get(name.toLowerCase()) ?? name;
+    (await ensureEntries(tx, list, [name])).get(name) ?? name;
   if (change.do === 'standing')
     return { ...change, standing: await named('standing', change.standing) };
   if (change.do === 'source') return { ...change, source: await named('source', change.source) };
   if (change.do === 'addRole') return { ...change, role: await named('role', change.role) };
   return change;
 }
+
+/** So many records at once may be raised to their next version: fewer than a part of a large change. */
+const FEW_TAGGED = 49;
 
 async function changeTags(tx: Sql, change: Change, meant: string, params: Params) {
   const rows = await tx.query<{ id: string }>(
@@ -277,6 +279,12 @@ async function changeTags(tx: Sql, change: Change, meant: string, params: Params
       `delete from person_tag pt using tag g where g.id = pt.tag_id and lower(g.name) = lower($2)
          and pt.person_id = any($1::uuid[])`,
       [rows.map(({ id }) => id), change.tag],
+    );
+  // Of very many it would write every record anew; who edits tags on a sheet is told all the same.
+  if (rows.length <= FEW_TAGGED)
+    await raiseVersions(
+      tx,
+      rows.map(({ id }) => id),
     );
   return rows;
 }

@@ -4,7 +4,7 @@ import type { editNote } from '@/contract/story';
 import { act, type Effects } from '../act';
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { invalid, notFound } from '../api';
+import { conflict, invalid, notFound } from '../api';
 import { findOrRefuse } from './find';
 import * as notes from './notes';
 import { toNote } from './records';
@@ -36,14 +36,19 @@ export async function changeNote(
     if (body.on && body.on > ctx.clock.today())
       throw invalid('A note is about a day that has been.', 'on');
     const { search_text, tags } = toNote(note.person_id, note.on_day, body.body ?? note.body);
-    await notes.updateNote(tx, {
+    const written = await notes.updateNote(tx, {
       ...note,
+      version: body.version,
       body: body.body ?? note.body,
       search_text,
       tags,
       on_day: body.on ?? note.on_day,
       pinned: body.pinned ?? note.pinned,
     });
+    if (!written)
+      throw conflict(
+        `This note was changed in another window meanwhile. It says now: “${note.body}” Keep yours once more to put it in its place.`,
+      );
     if (body.pinned !== undefined && body.body === undefined)
       return {
         sentence: `${body.pinned ? 'Pinned' : 'Unpinned'} a note about ${note.name}`,

@@ -304,3 +304,24 @@ test('SQL and core agree on when a promise runs out and how warm it is', async (
   expect(slacks).toEqual([...slacks].sort((a, b) => a - b));
   expect(today).toBe(api.clock.today());
 });
+
+test('a tag that is put on in one window is not lost by what another one saves', async () => {
+  const id = (await api.call(addPerson, { body: { givenName: 'Twice open', tags: ['one'] } })).id;
+  const { version } = await api.call(getPerson, { params: { id } });
+  const change = { do: 'addTag' as const, tag: 'two' };
+  await api.call(changeMany, { body: { who: { ids: [id] }, change } });
+  const stale = { version, tags: ['one', 'three'] };
+  expect(await api.refusal(editPerson, { params: { id }, body: stale })).toMatchObject({
+    code: 'conflict',
+  });
+  expect((await api.call(getPerson, { params: { id } })).tags).toEqual(['one', 'two']);
+  // Put on by thousands no version is raised; what was seen is compared.
+  const { version: now } = await api.call(getPerson, { params: { id } });
+  const seen = { version: now, tags: ['one', 'three'], tagsWere: ['one'] };
+  expect(await api.refusal(editPerson, { params: { id }, body: seen })).toMatchObject({
+    code: 'conflict',
+  });
+  const right = { version: now, tags: ['one', 'three'], tagsWere: ['two', 'one'] };
+  await api.call(editPerson, { params: { id }, body: right });
+  expect((await api.call(getPerson, { params: { id } })).tags).toEqual(['one', 'three']);
+});

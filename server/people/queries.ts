@@ -39,6 +39,9 @@ const EVERYBODY = `select (select count(*) from person_standing)::int
     - (select count(*) from arriving a join person_all p on p.batch_id = a.batch_id
          join person_standing s on s.person_id = p.id)::int as n`;
 
+/** Of standings read without people: those who are just coming in are not there yet. */
+const ARRIVED = `(not exists (select 1 from arriving) or s.person_id in (select id from person))`;
+
 /** By slack, everybody in the sphere is read along the index of standings, which are theirs alone. */
 function fromOf(filter: PeopleFilter, sort: PeopleSort): string {
   if (sort === 'slack' && isInSphere(filter))
@@ -199,12 +202,12 @@ export async function countByWarmth(
 
 function countByWarmthAs(sql: Sql, filter: PeopleFilter, stand: Stand, asking: Asking) {
   const params = new Params();
-  const where = isEverybody(filter)
-    ? 's.person_id is not null'
-    : filterSql(filter, asking, params, stand);
+  const warmth = warmthSql(params.add(asking.today));
+  const of = isEverybody(filter)
+    ? `from person_standing s where ${ARRIVED}`
+    : `${FROM} where ${filterSql(filter, asking, params, stand)}`;
   return sql.query<WarmthCount>(
-    `select ${warmthSql(params.add(asking.today))} as warmth, count(*)::int as people ${FROM}
-     where ${where} group by 1`,
+    `select ${warmth} as warmth, count(*)::int as people ${of} group by 1`,
     params.values,
   );
 }
@@ -229,9 +232,11 @@ const otherwise = (who: Who, typed: Stand): Stand =>
 
 export const tagCounts = (sql: Sql) =>
   sql.query<{ name: string; people: number }>(
-    `select g.name, count(*)::int as people from tag g join person_tag pt on pt.tag_id = g.id
-       join person p on p.id = pt.person_id and p.archived_on is null and p.deleted_on is null
-     group by g.id order by count(*) desc, lower(g.name)`,
+    `select g.name, c.people from tag g join (
+       select pt.tag_id, count(*)::int as people
+       from person_tag pt join person_standing s on s.person_id = pt.person_id
+       where ${ARRIVED} group by pt.tag_id) c on c.tag_id = g.id
+     order by c.people desc, lower(g.name)`,
   );
 
 export const findPerson = (sql: Sql, id: string) =>
@@ -293,7 +298,7 @@ export async function updatePeople(sql: Sql, people: readonly PersonRecord[]): P
   return rows.length;
 }
 
-/** Makes the tags that are missing; answers the id of each by its name in lower case. */
+/** Makes the tags that are missing; answers the id of each by its name as it was asked for. */
 export async function ensureTags(
   sql: Sql,
   names: readonly { id: string; name: string }[],
@@ -304,11 +309,19 @@ export async function ensureTags(
     [recordset(names)],
   );
   const rows = await sql.query<{ id: string; name: string }>(
-    'select id, lower(name) as name from tag where lower(name) = any($1::text[])',
-    [names.map(({ name }) => name.toLowerCase())],
+    'select t.id, n.name from unnest($1::text[]) n (name) join tag t on lower(t.name) = lower(n.name)',
+    [names.map(({ name }) => name)],
   );
   return new Map(rows.map(({ id, name }) => [name, id]));
 }
+
+export const tagsOf = async (sql: Sql, personId: string): Promise<string[]> =>
+  (
+    await sql.query<{ name: string }>(
+      'select g.name from person_tag pt join tag g on g.id = pt.tag_id where pt.person_id = $1::uuid',
+      [personId],
+    )
+  ).map(({ name }) => name);
 
 export const insertTaggings = (
   sql: Sql,

@@ -299,13 +299,24 @@ describe('the story', () => {
     const [first] = (await sheet(id)).notes;
     expect(first).toMatchObject({ tags: ['boat', 'sea-view'], pinned: false });
     const params = { id: first!.id };
-    await api.call(editNote, { params, body: { pinned: true } });
-    await api.call(editNote, { params, body: { body: 'Has a boat', on: '2026-11-01' } });
+    await api.call(editNote, { params, body: { pinned: true, version: 1 } });
+    await api.call(editNote, {
+      params,
+      body: { body: 'Has a boat', on: '2026-11-01', version: 2 },
+    });
+    // A second window that has not seen it yet is told, and overwrites nothing.
+    const stale = { body: 'Wants a loft', version: 1 };
+    expect(await api.refusal(editNote, { params, body: stale })).toMatchObject({
+      code: 'conflict',
+      message: expect.stringContaining('It says now: “Has a boat”'),
+    });
     expect((await sheet(id)).notes).toMatchObject([
       { body: 'Has a boat', on: '2026-11-01', pinned: true, tags: [] },
     ]);
     expect((await sheet(id)).talk).toContainEqual({ about: 'Remember', words: 'Has a boat' });
-    expect(await api.refusal(editNote, { params, body: { on: '2026-12-24' } })).toMatchObject({
+    expect(
+      await api.refusal(editNote, { params, body: { on: '2026-12-24', version: 3 } }),
+    ).toMatchObject({
       message: 'A note is about a day that has been.',
     });
     const { actionId } = await api.call(removeNote, { params });

@@ -1,13 +1,15 @@
 import type { Router } from 'express';
 
+import { PhotoId } from '@/contract/common';
 import * as api from '@/contract/people';
 import * as many from '@/contract/many';
+import { PersonDraft } from '@/contract/record';
 import * as same from '@/contract/same';
 import * as story from '@/contract/story';
 import { readTypedLine } from '@/core/intake';
 
 import type { Context } from '../context';
-import { notFound, register } from '../api';
+import { kept, notFound, register, type Given } from '../api';
 import * as actions from './actions';
 import { assertRules, filterWarnings } from './filter-faults';
 import { enrichPerson } from './add-to-person';
@@ -26,10 +28,12 @@ import { FACTS } from './slots';
 import * as ties from './ties';
 
 export function peopleRoutes(router: Router, ctx: Context): void {
-  register(router, api.listPeople, async ({ query: { sort, offset, limit, ...filter } }) => {
+  const list = async ({ query }: Given<typeof api.listPeople>) => {
+    const { sort, offset, limit, ...filter } = query;
     await assertRules(ctx, ctx.db, { filter });
     return readList(ctx, filter, sort, { offset, limit });
-  });
+  };
+  register(router, api.listPeople, kept(ctx, list));
   register(router, api.countPeople, async ({ body: { filter } }) => {
     await assertRules(ctx, ctx.db, { filter });
     return {
@@ -37,7 +41,7 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       warnings: await filterWarnings(ctx.db, filter),
     };
   });
-  register(router, api.peopleFacets, async ({ query: { warmths: _, ...filter } }) => {
+  const facets = async ({ query: { warmths: _, ...filter } }: Given<typeof api.peopleFacets>) => {
     await assertRules(ctx, ctx.db, { filter });
     const warmth = await countByWarmth(ctx.db, filter, asking(ctx));
     return {
@@ -45,13 +49,17 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       warmth: Object.fromEntries(warmth.map((row) => [row.warmth ?? 'none', row.people])),
       tags: await tagCounts(ctx.db),
     };
-  });
+  };
+  register(router, api.peopleFacets, kept(ctx, facets));
   register(router, api.listFacts, async () => ({
     facts: ctx.house.of(FACTS).map(({ key, label, type }) => ({ key, label, type })),
   }));
   register(router, api.readLine, async ({ body }) => {
     const read = readTypedLine(body.line);
-    return { ...read, lookAlikes: await sames.draftLookAlikes(ctx, read.draft) };
+    // What no record could hold, such as a name of a thousand letters, is a note.
+    const fits = PersonDraft.safeParse(read.draft).success;
+    const { draft, unread } = fits ? read : { draft: { note: body.line }, unread: [] };
+    return { draft, unread, lookAlikes: await sames.draftLookAlikes(ctx, draft) };
   });
   register(router, api.findLookAlikes, async ({ body }) => ({
     lookAlikes: await sames.draftLookAlikes(ctx, body.draft),
@@ -67,14 +75,8 @@ export function peopleRoutes(router: Router, ctx: Context): void {
 }
 
 function manyRoutes(router: Router, ctx: Context): void {
-  register(router, many.previewMany, async ({ body }) => {
-    await assertRules(ctx, ctx.db, body.who);
-    return preview(ctx, body.who, body.change);
-  });
-  register(router, many.changeMany, async ({ body }) => {
-    await assertRules(ctx, ctx.db, body.who);
-    return changeMany(ctx, body.who, body.change);
-  });
+  register(router, many.previewMany, ({ body }) => preview(ctx, body.who, body.change));
+  register(router, many.changeMany, ({ body }) => changeMany(ctx, body.who, body.change));
 }
 
 function storyRoutes(router: Router, ctx: Context): void {
@@ -98,7 +100,8 @@ function storyRoutes(router: Router, ctx: Context): void {
   );
   // A picture is bytes, not JSON; one id is one picture for good.
   router.get('/photos/:id', async (request, response) => {
-    const photo = await photos.readPhoto(ctx.db, request.params.id);
+    const { success, data } = PhotoId.safeParse(request.params.id);
+    const photo = success ? await photos.readPhoto(ctx.db, data) : null;
     if (!photo) throw notFound('This photo is not there any more.');
     response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
     response.type(photo.mime).send(Buffer.from(photo.content, 'base64'));

@@ -2,7 +2,7 @@ import { TABLES, type MergeRows } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { HANDLERS, RECURRING } from '../tasks';
-import { eraseExpired, eraseHandler } from './erase';
+import { eraseExpired, eraseHandler, scrubHandler } from './erase';
 import { peopleRoutes } from './routes';
 
 /** Ties between the two fall away, and those that both have are kept once. */
@@ -97,6 +97,7 @@ export const people: Subject = {
     }),
     ROUTES(peopleRoutes),
     HANDLERS(eraseHandler),
+    HANDLERS(scrubHandler),
     RECURRING(eraseExpired),
   ],
 };

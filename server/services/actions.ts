@@ -12,6 +12,7 @@ import { conflict, notFound } from '../api';
 import { post, queueAgain } from './calls';
 import { payloadOf, type About } from './payload';
 import * as queries from './queries';
+import { sealSecret } from './secrets';
 import { newSecret } from './sign';
 
 const CALLS_SHOWN = 100;
@@ -48,25 +49,27 @@ async function findService(sql: Sql, id: string): Promise<queries.ServiceRow> {
 interface Draft {
   name: string;
   url: string;
+  inside: boolean;
 }
 
 async function assertFree(sql: Sql, { name }: Draft, id: string | null): Promise<void> {
-  const taken = (await queries.readServices(sql)).some(
-    (other) => other.id !== id && other.name.toLowerCase() === name.toLowerCase(),
-  );
-  if (taken) throw conflict(`There is a service called ${name} already.`);
+  if (await queries.isNameTaken(sql, name, id))
+    throw conflict(`There is a service called ${name} already.`);
 }
 
 export async function create(ctx: Context, draft: Draft) {
   await assertFree(ctx.db, draft, null);
   return act(ctx, async (tx) => {
     const id = newId(ctx.clock.nowMs());
-    await queries.insertService(tx, { id, ...draft, secret: newSecret() });
+    const secret = newSecret();
+    await queries.insertService(tx, { id, ...draft, secret: sealSecret(ctx.keys, id, secret) });
     return {
       id,
+      secret,
       sentence: `Added the service ${draft.name}`,
       plan: 'nobody',
       topics: ['services'],
+      unkept: true,
     };
   });
 }
@@ -77,6 +80,22 @@ export async function save(ctx: Context, id: string, draft: Draft) {
   return act(ctx, async (tx) => {
     await queries.updateService(tx, { id, ...draft });
     return { sentence: `Changed the service ${draft.name}`, plan: 'nobody', topics: ['services'] };
+  });
+}
+
+/** Another secret, for when the old one was lost or told to somebody. */
+export async function renewSecret(ctx: Context, id: string) {
+  const { name } = await findService(ctx.db, id);
+  return act(ctx, async (tx) => {
+    const secret = newSecret();
+    await queries.setSecret(tx, id, sealSecret(ctx.keys, id, secret));
+    return {
+      secret,
+      sentence: `Made a new secret for the service ${name}`,
+      plan: 'nobody',
+      topics: ['services'],
+      unkept: true,
+    };
   });
 }
 

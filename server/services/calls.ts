@@ -5,6 +5,8 @@ import type { Sql } from '../db';
 import { addTask, type Ran, type TaskHandler } from '../tasks';
 import { payloadOf, type About } from './payload';
 import * as queries from './queries';
+import { Inside, postTo } from './reach';
+import { secretOf } from './secrets';
 import { signedHeaders } from './sign';
 
 const ANSWER_WITHIN_MS = 15_000;
@@ -12,6 +14,8 @@ const ANSWER_WITHIN_MS = 15_000;
 interface Answer {
   status: number | null;
   words: string;
+  /** It was not sent, and won't be unless the owner changes something. */
+  never?: true;
 }
 
 /** What is kept of a call until it is made. */
@@ -26,25 +30,27 @@ interface Call {
 
 const taskKey = (itemKey: string) => `${queries.CALL}:${itemKey}`;
 
-/** Sends one signed call. Follows no redirects, because the owner named the address. */
+/** Sends one signed call. */
 export async function post(
   ctx: Context,
-  { url, secret }: Pick<queries.ServiceRow, 'url' | 'secret'>,
+  service: queries.ServiceRow,
   id: string,
   payload: unknown,
 ): Promise<Answer> {
+  const secret = secretOf(ctx.keys, service);
+  if (!secret) return { status: null, words: NO_SECRET, never: true };
   const body = JSON.stringify(payload);
-  const headers = signedHeaders(secret, id, ctx.clock.realMs(), body);
+  const signed = signedHeaders(secret, id, ctx.clock.realMs(), body);
   try {
-    const { status } = await fetch(url, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json', ...headers },
+    const status = await postTo(service.url, {
+      headers: { 'content-type': 'application/json', ...signed },
       body,
-      redirect: 'manual',
-      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+      withinMs: ANSWER_WITHIN_MS,
+      inside: service.inside,
     });
     return { status, words: wordsOf(status) };
   } catch (error) {
+    if (error instanceof Inside) return { status: null, words: INSIDE, never: true };
     const late = error instanceof Error && error.name === 'TimeoutError';
     return {
       status: null,
@@ -52,6 +58,10 @@ export async function post(
     };
   }
 }
+
+const NO_SECRET = 'Its secret can’t be read any more. Make a new one.';
+const INSIDE =
+  'Its address is inside this machine or its network. Say so at the service, if that is meant.';
 
 function wordsOf(status: number): string {
   const verdict = verdictOn(status);
@@ -104,7 +114,8 @@ export const callHandler: TaskHandler = {
     if (fault) return { state: 'failed', words: fault };
     const service = await queries.findService(ctx.db, serviceId);
     if (!service) return { state: 'failed', words: 'The service is gone.' };
-    const { status, words } = await post(ctx, service, itemKey, body);
+    const { status, words, never } = await post(ctx, service, itemKey, body);
+    if (never) return { state: 'failed', words };
     const verdict = verdictOn(status);
     if (verdict === 'delivered') return { state: 'done', words };
     const waitMs = verdict === 'again' ? waitAfter(attempts) : null;

@@ -1,2 +1,3 @@
 export { queueCall } from './calls';
 export { readServices } from './queries';
+export { sealOldSecrets, secretAt } from './secrets';

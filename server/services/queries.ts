@@ -4,16 +4,26 @@ export interface ServiceRow {
   id: string;
   name: string;
   url: string;
+  inside: boolean;
+  /** Sealed; see `secretOf`. */
   secret: string;
 }
 
 const TOLD_BY = `b.errand ->> 'serviceId' = s.id::text`;
 
 export const readServices = (sql: Sql) =>
-  sql.query<ServiceRow & { beats: number }>(
-    `select s.*, (select count(*)::int from beat b where ${TOLD_BY}) as beats
+  sql.query<Omit<ServiceRow, 'secret'> & { beats: number }>(
+    `select s.id, s.name, s.url, s.inside, (select count(*)::int from beat b where ${TOLD_BY}) as beats
      from service s order by lower(s.name)`,
   );
+
+export const isNameTaken = async (sql: Sql, name: string, exceptId: string | null) =>
+  (
+    await sql.query(
+      'select 1 from service where lower(name) = lower($1) and id is distinct from $2::uuid',
+      [name, exceptId],
+    )
+  ).length > 0;
 
 export const findService = (sql: Sql, id: string) =>
   maybeOne<ServiceRow>(sql, 'select * from service where id = $1::uuid', [id]);
@@ -29,15 +39,24 @@ export const cadencesTelling = async (sql: Sql, id: string): Promise<string[]> =
   ).map(({ name }) => name);
 
 export const insertService = (sql: Sql, s: ServiceRow) =>
-  sql.query('insert into service (id, name, url, secret) values ($1::uuid, $2, $3, $4)', [
+  sql.query(
+    'insert into service (id, name, url, inside, secret) values ($1::uuid, $2, $3, $4::boolean, $5)',
+    [s.id, s.name, s.url, s.inside, s.secret],
+  );
+
+export const setSecret = (sql: Sql, id: string, secret: string) =>
+  sql.query('update service set secret = $2 where id = $1::uuid', [id, secret]);
+
+export const allSecrets = (sql: Sql) =>
+  sql.query<Pick<ServiceRow, 'id' | 'url' | 'secret'>>('select id, url, secret from service');
+
+export const updateService = (sql: Sql, s: Omit<ServiceRow, 'secret'>) =>
+  sql.query('update service set name = $2, url = $3, inside = $4::boolean where id = $1::uuid', [
     s.id,
     s.name,
     s.url,
-    s.secret,
+    s.inside,
   ]);
-
-export const updateService = (sql: Sql, s: Omit<ServiceRow, 'secret'>) =>
-  sql.query('update service set name = $2, url = $3 where id = $1::uuid', [s.id, s.name, s.url]);
 
 export async function removeService(sql: Sql, id: string): Promise<void> {
   await sql.query(

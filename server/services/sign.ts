@@ -2,8 +2,10 @@ import { randomBytes } from 'node:crypto';
 
 import { Webhook } from 'standardwebhooks';
 
+export const SECRET_PREFIX = 'whsec_';
+
 /** A new secret as Standard Webhooks writes it: 24 random bytes in base64 after a prefix. */
-export const newSecret = (): string => `whsec_${randomBytes(24).toString('base64')}`;
+export const newSecret = (): string => `${SECRET_PREFIX}${randomBytes(24).toString('base64')}`;
 
 /**
  * The headers that sign a call (Standard Webhooks, symmetric signatures "v1"): an id that stays the

@@ -1,4 +1,5 @@
-import type { Settings } from '@/contract/settings';
+import { faultsOf } from '@/contract/faults';
+import { Settings } from '@/contract/settings';
 import { toDayNumber, toPlainDate } from '@/core/time';
 import { isTimeZone } from '@/core/zones';
 
@@ -6,7 +7,9 @@ import { assertKnown, holidaysOff } from '../holidays';
 import { act } from '../act';
 import type { Context } from '../context';
 import { invalid, Refusal } from '../api';
+import type { Sql } from '../db';
 import * as queries from './queries';
+import type { OwnerSettings } from './queries';
 
 export async function save(ctx: Context, change: Partial<Settings>) {
   if (change.timeZone !== undefined && !isTimeZone(change.timeZone))
@@ -14,12 +17,12 @@ export async function save(ctx: Context, change: Partial<Settings>) {
       `“${change.timeZone}” is not a time zone. Try one like America/New_York.`,
       'timeZone',
     );
-  const done = await act(ctx, async (tx) => {
+  return act(ctx, async (tx) => {
     const before = await queries.readSettings(tx);
     const moved = change.country !== undefined && change.country !== before.country;
     const after = { ...before, ...(moved ? { region: '' } : {}), ...change };
     assertKnown(after);
-    await queries.writeSettings(tx, after);
+    await writeSettings(tx, after);
     const days = Object.keys(change).some((key) => key !== 'ownerName');
     return {
       sentence: 'Changed your settings',
@@ -27,8 +30,17 @@ export async function save(ctx: Context, change: Partial<Settings>) {
       topics: ['settings'],
     };
   });
-  if (change.timeZone) ctx.clock.zone = change.timeZone;
-  return done;
+}
+
+/**
+ * Writes settings that were changed in part.
+ *
+ * @throws Refusal when the whole would be none, such as too many days off together
+ */
+export async function writeSettings(tx: Sql, settings: OwnerSettings): Promise<void> {
+  const faults = faultsOf(Settings, settings);
+  if (faults) throw new Refusal('invalid', faults.message, faults.fields[0]?.field, faults.fields);
+  await queries.updateSettings(tx, settings);
 }
 
 /** The settings, with every day that is free around today. */

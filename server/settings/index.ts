@@ -1,9 +1,3 @@
-export { readShift } from './actions';
-export {
-  readCircles,
-  readSettings,
-  writeMemo,
-  writeSettings,
-  readMemo,
-  type OwnerSettings,
-} from './queries';
+export { clockWords, watchClock } from './clock-watch';
+export { readShift, writeSettings } from './actions';
+export { readCircles, readSettings, writeMemo, readMemo, type OwnerSettings } from './queries';

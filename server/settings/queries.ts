@@ -56,7 +56,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   };
 }
 
-export const writeSettings = (sql: Sql, s: OwnerSettings) =>
+export const updateSettings = (sql: Sql, s: OwnerSettings) =>
   sql.query(
     `update settings set owner_name = $1, time_zone = $2, capacity = $3::int, working_days = $4::int[],
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,

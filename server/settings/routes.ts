@@ -6,6 +6,7 @@ import type { Context } from '../context';
 import { register } from '../api';
 import { runDue } from '../tasks';
 import * as actions from './actions';
+import { clockWords } from './clock-watch';
 import { readCircles } from './queries';
 
 export function settingsRoutes(router: Router, ctx: Context): void {
@@ -29,6 +30,7 @@ export function settingsRoutes(router: Router, ctx: Context): void {
       promiseDays: promise_days,
     })),
     demo: ctx.demo,
+    clock: await clockWords(ctx),
     today: ctx.clock.today(),
   }));
   register(router, api.saveSettings, ({ body }) => actions.save(ctx, body));

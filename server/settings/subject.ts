@@ -1,7 +1,8 @@
-import { TABLES } from '../act';
+import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { holidayRoutes } from './holiday-routes';
+import { readSettings } from './queries';
 import { settingsRoutes } from './routes';
 
 export const settings: Subject = {
@@ -10,5 +11,11 @@ export const settings: Subject = {
     TABLES({ table: 'settings', rows: 'owner' }),
     ROUTES(settingsRoutes),
     ROUTES(holidayRoutes),
+    REACTIONS({
+      name: 'the clock’s zone',
+      to: ['settings'],
+      // Also when a change of it is undone.
+      run: async ({ db, clock }) => void (clock.zone = (await readSettings(db)).timeZone),
+    }),
   ],
 };

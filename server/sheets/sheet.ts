@@ -86,8 +86,9 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       outcome: touch.outcome,
       hold: touch.hold,
     })),
-    notes: notes.map(({ id: noteId, on_day, body, pinned, tags }) => ({
+    notes: notes.map(({ id: noteId, version, on_day, body, pinned, tags }) => ({
       id: noteId,
+      version,
       on: plainDate(on_day),
       body,
       pinned,

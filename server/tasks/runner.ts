@@ -75,6 +75,18 @@ export async function runDue(ctx: Context, { again = false } = {}): Promise<numb
   return count;
 }
 
+/** Does at once what is due of one kind, instead of at the next look. */
+export async function runKind(ctx: Context, kind: string): Promise<void> {
+  const handler = ctx.house.of(HANDLERS).find((one) => one.kind === kind)!;
+  const due = await takeDue(ctx.db, [kind], {
+    now: ctx.clock.now(),
+    until: later(ctx, handler.leaseMs ?? LEASE_MS),
+    limit: AT_ONCE,
+    inHand: [...inHandOf(ctx)],
+  });
+  for (const task of due) await runOne(ctx, handler, task);
+}
+
 /**
  * What this process is running: a demo's day that is moved must not take it for lost, because its
  * lease seems to be over.

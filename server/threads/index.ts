@@ -1,2 +1,2 @@
 export { inTurns } from './in-turns';
-export { inPlace, inThreads, Stopped, type Threads } from './threads';
+export { Busy, inPlace, inThreads, Stopped, type Threads } from './threads';

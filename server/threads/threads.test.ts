@@ -8,7 +8,7 @@ import { NOBODY } from '@/core/people';
 import { traitsOf, type Known } from '@/core/same';
 import { plainDate } from '@/core/time';
 
-import { inPlace, inThreads, Stopped, type Threads } from '.';
+import { Busy, inPlace, inThreads, Stopped, type Threads } from '.';
 
 let dir: string;
 let threads: Threads;
@@ -64,6 +64,49 @@ test('a job that is stopped or fails says so, and the next one is done all the s
   ).rejects.toThrow(Stopped);
   await expect(threads.run('findSame', { people: null as never })).rejects.toThrow(/null/);
   expect(await threads.run('findSame', { people: people.slice(0, 2) })).toHaveLength(1);
+});
+
+test('a few jobs run at once, the others wait in their order; whoever is stopped waits no more', async () => {
+  const script = join(dir, 'slow.mjs');
+  await writeFile(
+    script,
+    `import { parentPort } from 'node:worker_threads';
+     parentPort.on('message', () => setTimeout(() => parentPort.postMessage({ output: { rest: { value: [] }, lists: [] } }), 200));`,
+  );
+  const slow = inThreads(script);
+  const done: number[] = [];
+  const run = (n: number, signal?: AbortSignal) =>
+    slow.run('findSame', { people: [] }, signal && { signal }).then(() => done.push(n));
+  const stop = new AbortController();
+  const jobs = [1, 2, 3].map((n) => run(n));
+  const stopped = run(4, stop.signal);
+  const last = run(5);
+  stop.abort();
+  await expect(stopped).rejects.toThrow(Stopped);
+  expect(done).toEqual([]);
+  await Promise.all([...jobs, last]);
+  expect(done.slice(0, 2).sort()).toEqual([1, 2]);
+  expect(done.slice(2).sort()).toEqual([3, 5]);
+});
+
+test('more than can wait are refused, and what takes too long is ended', async () => {
+  const script = join(dir, 'endless.mjs');
+  await writeFile(
+    script,
+    `import { parentPort } from 'node:worker_threads'; parentPort.on('message', () => {});`,
+  );
+  const endless = inThreads(script, 300);
+  const stops = Array.from({ length: 203 }, () => new AbortController());
+  const jobs = stops.map(({ signal }) =>
+    endless.run('findSame', { people: [] }, { signal }).catch((error: Error) => error),
+  );
+  expect(await jobs[202]).toBeInstanceOf(Busy);
+  for (const stop of stops.slice(2)) stop.abort();
+  expect(await jobs[1]).toBeInstanceOf(Busy);
+  expect((await Promise.all(jobs.slice(2, 202))).every((one) => one instanceof Stopped)).toBe(true);
+  // Its place is free again.
+  const again = endless.run('findSame', { people: [] }, { signal: AbortSignal.timeout(50) });
+  await expect(again).rejects.toThrow();
 });
 
 test('what is not given crosses as well', async () => {

@@ -38,16 +38,29 @@ export const inPlace: Threads = {
   },
 };
 
+/** Too much is being worked out at once for one more, or one takes too long. */
+export class Busy extends Error {}
+
+/** Jobs done at once. Two, so that a short one need not wait for a long one; each takes memory of its own. */
+const AT_ONCE = 2;
+/** So many wait for their turn; further ones are refused. */
+const MOST_WAITING = 200;
+/** A job that takes longer is ended, so that it holds up nobody for good. */
+const LONGEST_MS = 600_000;
+
 /**
- * In threads: each job has one to itself, which is simply ended when it is told to stop. One that is
- * done waits for the next job, because a thread that has just begun is slow.
+ * In threads, of which there are a few: jobs take turns, in the order in which they came. One that is
+ * told to stop is ended with its thread. A thread whose job is done waits for the next one, because
+ * one that has just begun is slow.
+ *
+ * @throws Busy where too many wait already; Stopped
  */
-export function inThreads(script: string): Threads {
-  let idle: Worker | null = null;
+export function inThreads(script: string, longestMs = LONGEST_MS): Threads {
+  const turns = new Turns();
+  const idle: Worker[] = [];
   const ended = new WeakSet<Worker>();
   const take = (): Worker => {
-    const worker = idle ?? begin();
-    idle = null;
+    const worker = idle.pop() ?? begin();
     worker.ref();
     return worker;
   };
@@ -57,21 +70,29 @@ export function inThreads(script: string): Threads {
       .on('error', () => {})
       .on('exit', () => {
         ended.add(worker);
-        if (idle === worker) idle = null;
+        const at = idle.indexOf(worker);
+        if (at >= 0) idle.splice(at, 1);
       });
   };
   const leave = (worker: Worker) => {
     if (ended.has(worker)) return;
-    if (idle) return void worker.terminate();
+    // One is kept: an idle thread holds the memory that its largest job took.
+    if (idle.length > 0) return void worker.terminate();
     worker.unref();
-    idle = worker;
+    idle.push(worker);
   };
   return {
     async run(name, input, { signal, onStep } = {}) {
-      if (signal?.aborted) throw new Stopped();
+      await turns.wait(signal);
+      if (signal?.aborted) {
+        turns.next();
+        throw new Stopped();
+      }
       const worker = take();
       const { port1: port, port2 } = new MessageChannel();
-      const output = answerOf(worker, signal, onStep);
+      const tooLong = AbortSignal.timeout(longestMs);
+      const stop = signal ? AbortSignal.any([signal, tooLong]) : tooLong;
+      const output = answerOf(worker, stop, onStep);
       try {
         const sending = inTurns(sendParts(input, port));
         // Whoever stops it need not wait until all is sent.
@@ -81,22 +102,56 @@ export function inThreads(script: string): Threads {
         return (await inTurns(receiveParts(await output, port))) as never;
       } finally {
         port.close();
-        if (signal?.aborted) void worker.terminate();
+        if (stop.aborted) void worker.terminate();
         else leave(worker);
+        turns.next();
       }
     },
   };
 }
 
+/** Who waits for a thread. */
+class Turns {
+  private running = 0;
+  private readonly waiting = new Set<() => void>();
+
+  async wait(signal?: AbortSignal): Promise<void> {
+    if (this.running < AT_ONCE) return void (this.running += 1);
+    if (this.waiting.size >= MOST_WAITING)
+      throw new Busy('Too much is being worked out at once. Try again in a moment.');
+    await new Promise<void>((resolve, reject) => {
+      const leave = () => {
+        this.waiting.delete(begin);
+        reject(new Stopped());
+      };
+      const begin = () => {
+        signal?.removeEventListener('abort', leave);
+        resolve();
+      };
+      this.waiting.add(begin);
+      signal?.addEventListener('abort', leave, { once: true });
+    });
+  }
+
+  /** One is done: whoever has waited longest takes its place. */
+  next(): void {
+    const [begin] = this.waiting;
+    if (!begin) return void (this.running -= 1);
+    this.waiting.delete(begin);
+    begin();
+  }
+}
+
 /** What the thread answers; it is ended when it is told to stop. */
 const answerOf = (
   worker: Worker,
-  signal: AbortSignal | undefined,
+  signal: AbortSignal,
   onStep: ((n: number) => void) | undefined,
 ): Promise<Parted> =>
   new Promise((resolve, reject) => {
     const stop = () => {
-      reject(new Stopped());
+      const tooLong = (signal.reason as Error).name === 'TimeoutError';
+      reject(tooLong ? new Busy('This took too long and was ended.') : new Stopped());
       void worker.terminate();
     };
     const hear = (message: Message) => {
@@ -110,9 +165,9 @@ const answerOf = (
       reject(new Error('The computation ended without an answer.'));
     };
     const rest = () => {
-      signal?.removeEventListener('abort', stop);
+      signal.removeEventListener('abort', stop);
       worker.off('message', hear).off('error', fail).off('exit', fail);
     };
-    signal?.addEventListener('abort', stop, { once: true });
+    signal.addEventListener('abort', stop, { once: true });
     worker.on('message', hear).on('error', fail).on('exit', fail);
   });

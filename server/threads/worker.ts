@@ -1,9 +1,13 @@
+import { constants, setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
 
 import { JOBS } from '@/core/jobs';
 
 import { receiveParts, sendParts } from './parts';
 import type { Message, Task } from './threads';
+
+// Whoever asks goes first. On Linux this is about the thread alone; elsewhere it would be about the process.
+if (process.platform === 'linux') setPriority(constants.priority.PRIORITY_LOW);
 
 // The whole of a thread: a job, its steps, its answer, and the next job.
 const send = (message: Message) => parentPort!.postMessage(message);

@@ -48,7 +48,12 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
   const touchId = newId(ctx.clock.nowMs());
   const work = async (tx: Sql) => {
     const { name } = await findOrRefuse(tx, touch.personId);
+    const planned = sphere.plan.touches.find(({ item }) => item.key === touch.itemKey);
+    if (planned && planned.item.personId !== touch.personId)
+      throw invalid('This touch is planned for somebody else.', 'itemKey');
     const before = touch.itemKey ? await queries.findMark(tx, touch.itemKey) : null;
+    if (before && before.person_id !== touch.personId)
+      throw invalid('This touch was planned for somebody else.', 'itemKey');
     if (before?.fate === 'made') throw conflict('This was logged already.');
     await queries.insertTouches(tx, [
       {

@@ -2,9 +2,12 @@ import { TOPICS } from '@/contract/topics';
 
 import { REACTIONS } from '../act';
 import { refreshStatistics } from '../db';
+import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { RECURRING } from '../tasks';
-import { backupDaily, checkpointWhenLong } from './upkeep';
+import { checkBackup } from './check';
+import { upkeepRoutes } from './routes';
+import { backupWhenDue, checkpointWhenLong } from './upkeep';
 
 const BY_SERVER = 'The PostgreSQL server sees to it.';
 
@@ -12,6 +15,7 @@ const BY_SERVER = 'The PostgreSQL server sees to it.';
 export const upkeep: Subject = {
   name: 'upkeep',
   gives: [
+    ROUTES(upkeepRoutes),
     REACTIONS({
       name: 'statistics',
       to: TOPICS,
@@ -37,11 +41,13 @@ export const upkeep: Subject = {
     RECURRING({
       name: 'backup',
       afterWrites: true,
-      run: async ({ db, clock, dataDir }) => {
+      run: async ({ db, clock, dataDir, script, writes }) => {
         if (!dataDir) return BY_SERVER;
-        return (await backupDaily(db, dataDir, clock.realMs()))
-          ? 'Made.'
-          : 'There is one of today.';
+        const name = await backupWhenDue(db, dataDir, clock.realMs());
+        if (!name) return 'There is one of today.';
+        const { fault, people } = await checkBackup(dataDir, name, script);
+        writes.touch(['upkeep']);
+        return fault ?? `Made, and opened: ${people} people.`;
       },
     }),
   ],

@@ -1,10 +1,23 @@
-import { cp, mkdir, mkdtemp, readdir, rm, stat, utimes } from 'node:fs/promises';
+import {
+  cp,
+  mkdir,
+  mkdtemp,
+  readdir,
+  readFile,
+  rm,
+  stat,
+  utimes,
+  writeFile,
+} from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-import { backup } from '../db';
+import { create } from 'tar';
+
+import { backup, unpack } from '../db';
 import { openPglite } from '../db/pglite';
-import { backupDaily, checkpointWhenLong } from './upkeep';
+import { checkBackup, checkedIn, openBackup } from './check';
+import { backupWhenDue, checkpointWhenLong, isBackupDue } from './upkeep';
 
 let dir: string;
 beforeAll(async () => {
@@ -22,10 +35,10 @@ test('a backup a day, from which everything can be had again', async () => {
     `insert into person (id, name, added_on) values ('0190a000-0000-7000-8000-0000000000aa', 'Ana', '2026-11-23')`,
   );
   const now = Date.now();
-  await backupDaily(db, dir, now);
-  await backupDaily(db, dir, now + 3_600_000);
+  await backupWhenDue(db, dir, now);
+  await backupWhenDue(db, dir, now + 1_800_000);
   expect(await backups()).toHaveLength(1);
-  await backupDaily(db, dir, now + 25 * 3_600_000);
+  await backupWhenDue(db, dir, now + 25 * 3_600_000);
   expect(await backups()).toHaveLength(2);
   await db.close();
   const [first] = await backups();
@@ -87,7 +100,7 @@ test('only the newest seven are kept', async () => {
   for (const recent of (await backups()).filter((n) => !n.startsWith('2020')))
     await utimes(join(dir, 'backups', recent), 0, 0);
   const db = await openPglite(join(dir, 'pg'));
-  await backupDaily(db, dir, Date.now());
+  await backupWhenDue(db, dir, Date.now());
   await db.close();
   expect(await backups()).toHaveLength(7);
   expect((await backups()).at(-1)).not.toMatch(/^2020/);
@@ -115,7 +128,7 @@ test('a long log is written into the tables, and starts anew', async () => {
   // Asked for while a backup is made, it waits: the backup needs the log from its own checkpoint on.
   await db.query(insert);
   const order: string[] = [];
-  const backingUp = backupDaily(db, dir, Date.now() + 25 * 3_600_000).then(() =>
+  const backingUp = backupWhenDue(db, dir, Date.now() + 25 * 3_600_000).then(() =>
     order.push('backup'),
   );
   await new Promise((done) => setTimeout(done, 100));
@@ -128,4 +141,62 @@ test('a long log is written into the tables, and starts anew', async () => {
   const [row] = await restored.query<{ n: number }>('select count(*)::int as n from note');
   expect(row!.n).toBeGreaterThanOrEqual(8_000);
   await restored.close();
+});
+
+const HOUR = 3_600_000;
+
+test.each([
+  ['there is none', [], true],
+  ['the first is half an hour old', [-0.5], false],
+  ['the first is two hours old: everything is new', [-2], true],
+  ['three are there, the newest of the last day', [-2, -30, -60], false],
+  ['three are there, the newest older than a day', [-25, -30, -60], true],
+  ['one is dated 2036, as a wrong clock left it', [90_000], true],
+  ['one is dated ahead, and one is of now', [90_000, -0.1], false],
+])('a backup when %s', (_, hours, due) => {
+  const now = Date.now();
+  const files = (hours as number[]).map((h) => ({ madeMs: now + h * HOUR }));
+  expect(isBackupDue(files, now)).toBe(due);
+});
+
+test('a backup is opened in a place of its own, and what came of it stands beside it', async () => {
+  const [name] = await backups();
+  expect(await checkBackup(dir, name!, null)).toMatchObject({ people: 1, fault: null });
+  const whole = await readFile(join(dir, 'backups', name!));
+  const cut = 'cut-off.tar.gz';
+  await writeFile(join(dir, 'backups', cut), whole.subarray(0, whole.length >> 1));
+  await writeFile(join(dir, 'backups', 'empty.tar.gz'), '');
+  for (const file of [cut, 'empty.tar.gz'])
+    expect((await checkBackup(dir, file, null)).fault).toBe('It does not open.');
+  expect(Object.keys(await checkedIn(dir)).sort()).toEqual([name, cut, 'empty.tar.gz'].sort());
+  // Nothing of the scratch is left.
+  expect((await readdir(join(dir, 'backups'))).filter((n) => n.startsWith('scratch'))).toEqual([]);
+});
+
+test('what is damaged inside a table is found', async () => {
+  const scratch = await mkdtemp(join(tmpdir(), 'penpal-damaged-'));
+  const [name] = await backups();
+  await unpack(join(dir, 'backups', name!), join(scratch, 'pg'));
+  const db = await openPglite(join(scratch, 'pg'));
+  const [table] = await db.query<{ path: string }>(
+    `select pg_relation_filepath('person_all') as path`,
+  );
+  await db.close();
+  const path = join(scratch, 'pg', table!.path);
+  const page = await readFile(path);
+  // Line pointers that lead nowhere.
+  page.fill(0x5a, 24, 40);
+  await writeFile(path, page);
+  await create(
+    {
+      file: join(scratch, 'damaged.tar.gz'),
+      cwd: join(scratch, 'pg'),
+      gzip: true,
+      prefix: '/',
+      preservePaths: true,
+    },
+    ['.'],
+  );
+  expect((await openBackup(join(scratch, 'damaged.tar.gz'), scratch)).fault).not.toBeNull();
+  await rm(scratch, { recursive: true });
 });

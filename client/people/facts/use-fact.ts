@@ -21,10 +21,11 @@ export const useFact = <V extends FieldValues>(
 ): WriteForm<V> =>
   useWriteForm(editPerson, {
     values,
-    toInput: (given: V) => ({
-      params: { id: sheet.id },
-      body: { ...toChange(given), version: sheet.version },
-    }),
+    toInput: (given: V) => {
+      const change = toChange(given);
+      const seen = change.tags ? { tagsWere: sheet.tags } : {};
+      return { params: { id: sheet.id }, body: { ...change, ...seen, version: sheet.version } };
+    },
     onSaved,
     keepAs: factKey(sheet, key),
   });

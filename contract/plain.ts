@@ -1,0 +1,35 @@
+/** So deep may what comes in be nested; what people make is far from it. */
+const DEEPEST = 60;
+
+/** What can't be kept, with where it stands: 'fields.note'. */
+export interface PlainFault {
+  field: string;
+  message: string;
+}
+
+const UNKEPT =
+  'There is a character in it that can’t be kept (a zero, or half of a pair). Leave it out.';
+const TOO_DEEP = 'This is nested too deep.';
+
+/** Whether a text can be kept: PostgreSQL takes no U+0000, and UTF-8 no half of a surrogate pair. */
+export const isKeepable = (text: string): boolean =>
+  !text.includes('\u0000') && text.isWellFormed();
+
+/** The first text, anywhere in what came in, that can't be kept; null when all can. */
+export function findPlainFault(value: unknown): PlainFault | null {
+  // A list of what is still to be looked at instead of recursion: what comes in may be as deep as it likes.
+  const open: { value: unknown; at: string[] }[] = [{ value, at: [] }];
+  for (let one = open.pop(); one; one = open.pop()) {
+    const { value: found, at } = one;
+    const field = at.join('.');
+    if (typeof found === 'string' && !isKeepable(found)) return { field, message: UNKEPT };
+    if (typeof found !== 'object' || found === null) continue;
+    if (at.length >= DEEPEST) return { field: at[0]!, message: TOO_DEEP };
+    for (const [name, part] of Object.entries(found)) {
+      if (!isKeepable(name)) return { field, message: UNKEPT };
+      if (typeof part === 'string' || typeof part === 'object')
+        open.push({ value: part, at: [...at, name] });
+    }
+  }
+  return null;
+}

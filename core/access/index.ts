@@ -1,0 +1,2 @@
+export { deviceName } from './device';
+export { waitAfter } from './waiting';

@@ -1,0 +1,2 @@
+export { placeOf } from './cookies';
+export { ownNamesOnly, ownPagesOnly, signedInOnly } from './wall';

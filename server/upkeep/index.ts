@@ -1,0 +1,1 @@
+export { findDamage, openBackup } from './check';
