@@ -62,7 +62,8 @@ export async function killTest({ kills, seed, dir, look, onProgress }: Asked): P
         ? killFirst(join(dir, 'first'), random, report)
         : life.kill(moment));
       report.kills[moment] += 1;
-      onProgress?.(++done);
+      done += 1;
+      onProgress?.(done);
     }
     await life.end();
     report.findings.push(...(await damageIn(data)), ...((await look?.(data)) ?? []));
