@@ -4,7 +4,7 @@ import { call } from '@/contract/call';
 import { runImport } from '@/contract/imports';
 import { listPeople } from '@/contract/people';
 import { getDesk, logTouch } from '@/contract/touches';
-import { importRows, readTable } from '@/core/intake';
+import { decode, importRows, readTable } from '@/core/intake';
 import type { PlainDate } from '@/core/time';
 import { newId, type Sql } from '@/server/db';
 import { toRecord, insertPeople } from '@/server/people';
@@ -126,12 +126,12 @@ export const benchEnrol = (): Promise<Figure[]> =>
 
 /** The rows of the file put into the table in one statement, without reading, checking or undo. */
 async function rawInsert(sql: Sql, text: string): Promise<number> {
-  const read = readTable(new TextEncoder().encode(text));
+  const read = readTable(decode(new TextEncoder().encode(text))!);
   if (!read.ok) throw new Error('unreadable');
   const { people } = importRows(
     read.table,
     ['givenName', 'familyName', 'email', 'phone', 'addressLine'],
-    TODAY as never,
+    { today: TODAY as never },
   );
   const records = people.map((person) =>
     toRecord(person.fields, {

@@ -1,36 +1,69 @@
 import { z } from 'zod';
 
-import { COLUMN_KEYS, type ImportTarget } from '@/core/people';
+import { COLUMN_KEYS, INCOMING_KEYS, type ColumnKey, type ColumnUse } from '@/core/people';
 
-import { BatchId, CircleId, Done, Id, IdParam } from './common';
+import { BatchId, CircleId, Done, Id, IdParam, PersonId } from './common';
 import { endpoint } from './endpoint';
 
 const subject = 'people';
 
-/** For each column of the file, the part of a person that it fills; null leaves it out. */
+/** A part of a person that can go out and come in: one of ours, or 'own:' with the id of an own field. */
 export const Target = z.union([
   z.enum(COLUMN_KEYS),
   z.templateLiteral(['own:', z.uuid()]),
-]) as unknown as z.ZodType<ImportTarget, ImportTarget>;
-export const Mapping = z.array(Target.nullable()).max(200);
+]) as unknown as z.ZodType<ColumnKey | `own:${string}`, ColumnKey | `own:${string}`>;
+
+const USES = [...COLUMN_KEYS, ...INCOMING_KEYS, 'own:[0-9a-fA-F-]{36}'].join('|');
+
+/**
+ * How a column of a file is used: what it fills and, after an @, which of several it is ('phone@home',
+ * 'city@work') or in which order its days are written ('birthday@dmy').
+ */
+export const Use = z
+  .string()
+  .regex(new RegExp(`^(?:${USES})(?:@[^@]{1,40})?$`), 'A column can’t be used like this.')
+  .meta({ example: 'phone@home' }) as unknown as z.ZodType<ColumnUse, ColumnUse>;
+
+/** For each column of the file its use; null leaves it out. */
+export const Mapping = z.array(Use.nullable()).max(500);
 export type Mapping = z.infer<typeof Mapping>;
+
+/** What the columns of a partner become: a tie by name, or a second person of the same home. */
+const Partners = z.enum(['tie', 'person']).default('tie');
 
 const ImportFile = z.object({
   fileName: z.string().max(255),
   /** The bytes of the file, base64. */
   content: z.string(),
-  /** Pasted names and addresses; without it, Pen Pal sees whether a file is CSV or vCard. */
+  /** Pasted names and addresses; without it, Pen Pal sees what kind of file it is. */
   pasted: z.boolean().default(false),
   /** Null lets Pen Pal guess. */
   mapping: Mapping.nullable(),
+  partners: Partners,
 });
 
+const Fault = z.object({ row: z.number().int(), why: z.string(), leftOut: z.boolean() });
+
 export const ImportPreview = z.object({
-  format: z.enum(['csv', 'vcard', 'pasted']),
+  /** By which the people in it can be looked through and put right, and imported. */
+  id: Id,
+  format: z.enum(['csv', 'sheet', 'vcard', 'pasted']),
   encoding: z.string(),
   delimiter: z.string(),
-  columns: z.array(z.object({ name: z.string(), samples: z.array(z.string()) })),
+  columns: z.array(
+    z.object({
+      name: z.string(),
+      samples: z.array(z.string()),
+      /** What its use was guessed by; `none` where nobody understands it. */
+      by: z.enum(['heading', 'content', 'none']),
+      /** Days in it of which day and month can't be told apart: say which stands first. */
+      unclear: z.array(z.string()),
+    }),
+  ),
   mapping: Mapping,
+  partners: Partners,
+  /** Names of which the split into first and last is a guess. */
+  guessed: z.number().int(),
   people: z.number().int(),
   sample: z.array(z.object({ row: z.number().int(), name: z.string(), reach: z.string() })),
   /** Who is here already, or stands in the file twice. */
@@ -48,7 +81,7 @@ export const ImportPreview = z.object({
     ),
   }),
   /** The first rows and values that can't be read, each with its row in the file and why. */
-  faults: z.array(z.object({ row: z.number().int(), why: z.string(), leftOut: z.boolean() })),
+  faults: z.array(Fault),
   faultCount: z.number().int(),
   /** How many of the faults leave their whole row out. */
   leftOut: z.number().int(),
@@ -61,10 +94,83 @@ export const previewImport = endpoint({
   long: true,
   subject,
   summary:
-    'Reads a CSV or vCard file or pasted names and shows what it would bring; writes nothing',
+    'Reads a spreadsheet, a CSV or vCard file or pasted names and shows what it would bring; writes nothing',
   body: ImportFile,
   response: ImportPreview,
   errors: ['invalid', 'too_large'],
+});
+
+export const changePreview = endpoint({
+  method: 'post',
+  path: '/imports/previews/:id',
+  long: true,
+  subject,
+  summary: 'Reads a file that is being looked at anew: columns used otherwise, cells put right',
+  params: IdParam,
+  body: z.object({
+    mapping: Mapping.optional(),
+    partners: z.enum(['tie', 'person']).optional(),
+    /** Cells of a table put right, besides those before; an empty value empties the cell. */
+    edits: z
+      .array(
+        z.object({
+          row: z.number().int().min(1).max(1_000_000),
+          column: z.number().int().min(0).max(500),
+          value: z.string().max(10_000),
+        }),
+      )
+      .max(1000)
+      .optional(),
+  }),
+  response: ImportPreview,
+  errors: ['invalid', 'too_large', 'not_found'],
+});
+
+/** Somebody who would come in, with all that was taken from their row. */
+export const IncomingPerson = z.object({
+  row: z.number().int(),
+  name: z.string(),
+  /** Whether the split of the name into first and last is a guess. */
+  nameGuessed: z.boolean(),
+  facts: z.array(
+    z.object({
+      what: z.string(),
+      value: z.string(),
+      /** The headings of the columns that it came from. */
+      from: z.array(z.string()),
+    }),
+  ),
+  /** The cells of the row in a table, as they stand with the corrections. */
+  cells: z.array(z.string()),
+  faults: z.array(z.string()),
+  /** Who they are or may be: somebody here, or somebody earlier in the file. */
+  same: z
+    .object({
+      other: z.string(),
+      otherId: PersonId.nullable(),
+      verdict: z.enum(['sure', 'ask']),
+      evidence: z.array(z.string()),
+    })
+    .nullable(),
+});
+export type IncomingPerson = z.infer<typeof IncomingPerson>;
+
+export const SHOWN = ['all', 'faults', 'guessed', 'same'] as const;
+
+export const previewPeople = endpoint({
+  method: 'get',
+  path: '/imports/previews/:id/people',
+  subject,
+  shows: ['imports', 'people', 'lists'],
+  summary: 'The people whom a file would bring, a page at a time, those with faults first',
+  params: IdParam,
+  query: z.object({
+    show: z.enum(SHOWN).default('all'),
+    offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+    limit: z.coerce.number().int().min(1).max(200).default(50),
+  }),
+  response: z.object({ total: z.number().int(), people: z.array(IncomingPerson) }),
+  errors: ['invalid', 'not_found'],
 });
 
 export const runImport = endpoint({
@@ -74,6 +180,10 @@ export const runImport = endpoint({
   subject,
   summary: 'Imports a file or a pasted list as one batch',
   body: ImportFile.extend({
+    content: z.string().default(''),
+    mapping: Mapping.nullable().default(null),
+    /** A preview of the file, with what was put right in it, in place of its content. */
+    previewId: Id.nullable().default(null),
     circleId: CircleId.nullable(),
     tag: z.string().trim().max(60).nullable(),
     /** Who is surely here already: what is new about them is added to them, or they come in again. */

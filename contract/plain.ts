@@ -8,12 +8,14 @@ export interface PlainFault {
 }
 
 const UNKEPT =
-  'There is a character in it that can’t be kept (a zero, or half of a pair). Leave it out.';
+  'There is a character in it that can’t be kept (a control character, or half of a pair). Leave it out.';
 const TOO_DEEP = 'This is nested too deep.';
 
-/** Whether a text can be kept: PostgreSQL takes no U+0000, and UTF-8 no half of a surrogate pair. */
-export const isKeepable = (text: string): boolean =>
-  !text.includes('\u0000') && text.isWellFormed();
+/** Controls are no text, but for tabs and ends of lines; PostgreSQL takes no U+0000 at all. */
+const CONTROL = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/;
+
+/** Whether a text can be kept: no control is in it and, as UTF-8 wants, no half of a surrogate pair. */
+export const isKeepable = (text: string): boolean => !CONTROL.test(text) && text.isWellFormed();
 
 /** The first text, anywhere in what came in, that can't be kept; null when all can. */
 export function findPlainFault(value: unknown): PlainFault | null {

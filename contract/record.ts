@@ -1,10 +1,18 @@
 import { z } from 'zod';
 
-import { CHANNELS, OWN_TYPES, WOULD_REFER, type PersonFields as Fields } from '@/core/people';
+import {
+  CHANNELS,
+  OWN_TYPES,
+  TIE_KINDS,
+  tidyText,
+  WOULD_REFER,
+  type PersonFields as Fields,
+} from '@/core/people';
 
 import { CircleId, Day, Id, PersonId } from './common';
 
-export const Text = (max: number) => z.string().trim().max(max, `At most ${max} characters.`);
+export const Text = (max: number) =>
+  z.string().overwrite(tidyText).max(max, `At most ${max} characters.`);
 
 const YearlyDay = z
   .string()
@@ -72,6 +80,11 @@ export const PersonDraft = PersonFields.partial().extend({
   note: Text(10_000).optional(),
   /** Who sent them. */
   referredBy: PersonId.nullable().optional(),
+  /** Whom they are tied to, by name: "sent by" ties to the one person of that name, where there is one. */
+  ties: z
+    .array(z.object({ kind: z.enum(TIE_KINDS), name: Text(120).min(1) }))
+    .max(20)
+    .optional(),
 });
 export type PersonDraft = z.input<typeof PersonDraft>;
 

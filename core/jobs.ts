@@ -43,4 +43,4 @@ export const incomingId = (place: number): string => `row ${place}`;
 
 export type JobName = keyof typeof JOBS;
 export type JobInput<N extends JobName> = Parameters<(typeof JOBS)[N]>[0];
-export type JobOutput<N extends JobName> = ReturnType<(typeof JOBS)[N]>;
+export type JobOutput<N extends JobName> = Awaited<ReturnType<(typeof JOBS)[N]>>;

@@ -1,7 +1,7 @@
 import { createCadence } from '@/contract/cadences';
 import type { Endpoint } from '@/contract/endpoint';
 import { enrol, previewEnrolment } from '@/contract/enrolments';
-import { previewImport, runImport } from '@/contract/imports';
+import { previewImport } from '@/contract/imports';
 import { saveIntake } from '@/contract/intake';
 import { previewMany } from '@/contract/many';
 import { addPerson, countPeople, editPerson, listPeople, readLine } from '@/contract/people';
@@ -59,11 +59,14 @@ describe('texts that can’t be kept', () => {
   test('a search for one is refused', async () =>
     expectRefused(await ask('GET', '/api/people?text=%00'), 422));
 
-  test('a file with one is no text file, and brings nobody in', async () => {
+  test('in a file it is told with its row, and left out of what comes in', async () => {
     const content = base64('First name,E-mail\na\u0000b,x@example.com');
-    const file = { fileName: 'odd.csv', content, mapping: null, circleId: null, tag: null };
-    expectRefused(await send(runImport, file), 422);
-    expect((await api.call(listPeople)).total).toBe(0);
+    const { faults } = await api.call(previewImport, {
+      body: { fileName: 'odd.csv', content, mapping: null },
+    });
+    expect(faults).toEqual([
+      { row: 2, why: 'A character that is no text was taken out of “ab”.', leftOut: false },
+    ]);
   });
 
   test('by the form', async () => {

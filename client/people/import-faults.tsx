@@ -46,7 +46,7 @@ export function HereAlready({ preview, same, onSame }: SameProps) {
 /** What of the file can't be read or placed, and what would stay out for it. */
 export function ImportFaults({ preview }: { preview: ImportPreview }) {
   const { faults, faultCount, leftOut, format } = preview;
-  const unit = { csv: 'Row', vcard: 'Card', pasted: 'Entry' }[format];
+  const unit = { csv: 'Row', sheet: 'Row', vcard: 'Card', pasted: 'Entry' }[format];
   const groups = [
     {
       title: `${plural(leftOut, unit.toLowerCase(), format === 'pasted' ? 'entries' : undefined)} can’t be read and would stay out`,

@@ -120,12 +120,15 @@ test('the short form tells at the field, and takes along the tag and who sent th
 });
 
 const PREVIEW: ImportPreview = {
+  id: sample.id(77),
+  partners: 'tie',
+  guessed: 0,
   format: 'csv',
   encoding: 'utf-8',
   delimiter: ',',
   columns: [
-    { name: 'First', samples: ['Ana'] },
-    { name: 'Rank', samples: ['7'] },
+    { name: 'First', samples: ['Ana'], by: 'heading', unclear: [] },
+    { name: 'Rank', samples: ['7'], by: 'none', unclear: [] },
   ],
   mapping: ['givenName', null],
   people: 120,

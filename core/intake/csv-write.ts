@@ -6,7 +6,6 @@ import {
   formatPhone,
   type ColumnKey,
   type FactInfo,
-  type ImportTarget,
   type OwnField,
   type PersonFields,
 } from '@/core/people';
@@ -36,7 +35,7 @@ export interface ExportedPerson {
 }
 
 /** A column of a file that goes out: one that could come in as well, or 'fact:' and its key. */
-export type ExportColumn = ImportTarget | `fact:${string}`;
+export type ExportColumn = ColumnKey | `own:${string}` | `fact:${string}`;
 
 const CELL: Record<ColumnKey, (p: ExportedPerson) => string> = {
   name: ({ fields }) => displayName(fields),
@@ -92,7 +91,8 @@ const isWedding = ({ name }: { name: string }) => name === 'Wedding';
  * A cell that a spreadsheet would run as a formula gets an apostrophe before it, which reading
  * takes off again (OWASP "CSV injection").
  */
-export const guard = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+export const guard = (cell: string): string =>
+  /^'*[=+\-@\t\r]|^'+\d+$/.test(cell) ? `'${cell}` : cell;
 
 /** The header of a column, by which import knows it again. */
 export function columnLabel(

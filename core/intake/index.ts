@@ -1,6 +1,12 @@
 export * from './cells';
 export * from './csv-write';
+export * from './columns';
+export * from './decode';
+export * from './describe';
+export * from './headings';
 export * from './import';
+export * from './imported';
+export { dayColumns } from './row-days';
 export * from './line';
 export * from './names';
 export * from './own';
@@ -9,4 +15,5 @@ export * from './read-file';
 export * from './table';
 export * from './pasted';
 export * from './vcard';
+export { readCardDate } from './vcard-properties';
 export * from './vcard-write';

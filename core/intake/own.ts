@@ -60,3 +60,13 @@ export function ownValueText(field: Pick<OwnField, 'type'>, value: OwnValue): st
   if (field.type === 'flag') return value ? 'yes' : 'no';
   return field.type === 'money' ? (Number(value) / 100).toFixed(2) : String(value);
 }
+
+/** What type of own field suits the cells of a column: one that all of them can be read as. */
+export function fieldTypeOf(cells: readonly string[]): OwnField['type'] {
+  const told = cells.filter(Boolean);
+  const fits = (type: OwnField['type']) =>
+    told.every((cell) => readOwnValue({ type, choices: [] }, cell) !== null);
+  // A figure with zeros before it is a name for something, not a number.
+  if (told.length === 0 || told.some((cell) => /^0\d/.test(cell))) return 'text';
+  return (['number', 'date', 'flag'] as const).find(fits) ?? 'text';
+}

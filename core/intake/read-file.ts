@@ -1,28 +1,54 @@
-import type { ImportTarget, OwnField } from '@/core/people';
-import { figure, type PlainDate } from '@/core/time';
+import type { ColumnUse, OwnField } from '@/core/people';
+import { figure, type DateOrder, type PlainDate } from '@/core/time';
 
-import { guessMapping, importRows, type ImportedPerson, type RowFault } from './import';
+import { guessColumns, type ColumnGuess } from './columns';
+import { decode, type Decoded } from './decode';
+import { importRows } from './import';
+import type { ImportedPerson, Partners, RowFault } from './imported';
 import { readPasted } from './pasted';
-import { decode, readTable, tableFaultSentence } from './table';
+import { dayColumns } from './row-days';
+import { isSheet, readSheetTable } from './sheet';
+import { readTable, tableFaultSentence, type Table, type TableFault } from './table';
 import { isVCard, MAX_CARDS, readVCards } from './vcard';
+
+/** A cell that the owner put right before anything was written. */
+export interface CellEdit {
+  row: number;
+  column: number;
+  value: string;
+}
 
 export interface FileToRead {
   bytes: Uint8Array;
-  /** Pasted names and addresses; without it, it is seen whether a file is CSV or vCard. */
+  /** Pasted names and addresses; without it, it is seen what kind of file it is. */
   pasted: boolean;
-  /** Which part of a person each column fills; null to guess. */
-  mapping: (ImportTarget | null)[] | null;
+  /** How each column is used; null to guess. */
+  mapping: (ColumnUse | null)[] | null;
+  edits?: readonly CellEdit[];
+  partners?: Partners;
   own: readonly OwnField[];
   today: PlainDate;
+  /** The owner's order of day and month, where a file does not tell. */
+  order?: DateOrder;
+}
+
+export interface ReadColumn {
+  name: string;
+  samples: string[];
+  by: ColumnGuess['by'];
+  /** Days whose day and month can't be told apart by what stands in the column; empty where they can. */
+  unclear: string[];
 }
 
 /** A file as people, with what stood in it. */
 export interface ReadFile {
-  format: 'csv' | 'vcard' | 'pasted';
+  format: 'csv' | 'sheet' | 'vcard' | 'pasted';
   encoding: string;
   delimiter: string;
-  columns: { name: string; samples: string[] }[];
-  mapping: (ImportTarget | null)[];
+  columns: ReadColumn[];
+  mapping: (ColumnUse | null)[];
+  /** The cells as they stand in the file, with the owner's corrections. */
+  rows: { row: number; cells: string[] }[];
   people: ImportedPerson[];
   faults: RowFault[];
 }
@@ -42,18 +68,38 @@ const fail = (
   field: FileFault['field'] = 'content',
 ) => ({ ok: false, fault: { reason, sentence, field } }) as const;
 
-/** Reads a CSV or vCard file or a pasted list as people. */
-export function readImportFile(file: FileToRead): Result {
-  const decoded = decode(file.bytes);
-  const plain = { delimiter: '', columns: [], mapping: [], encoding: decoded?.encoding ?? '' };
-  if (file.pasted && decoded)
-    return { ok: true, file: { ...plain, format: 'pasted', ...readPasted(decoded.text) } };
-  if (!decoded || !isVCard(decoded.text)) return readCsv(file);
-  const cards = readVCards(decoded.text, file.own);
-  if (cards.ok) {
-    const { people, faults } = cards;
-    return { ok: true, file: { ...plain, format: 'vcard', people, faults } };
+/** Reads a spreadsheet, a CSV or vCard file or a pasted list as people. */
+export async function readImportFile(file: FileToRead): Promise<Result> {
+  if (!file.pasted && isSheet(file.bytes)) {
+    const read = await readSheetTable(file.bytes);
+    return read.ok ? readCells(file, read.table, 'sheet') : unreadable(read.fault);
   }
+  const decoded = decode(file.bytes);
+  if (!decoded) return unreadable({ reason: 'not_text' });
+  if (file.pasted) return listed(decoded, 'pasted', readPasted(decoded.text));
+  if (isVCard(decoded.text)) return readCardFile(file, decoded);
+  const read = readTable(decoded);
+  return read.ok ? readCells(file, read.table, 'csv') : unreadable(read.fault);
+}
+
+const unreadable = (fault: TableFault): Result =>
+  fail(
+    /^too_many_(rows|columns)$|large/.test(fault.reason) ? 'too_large' : 'invalid',
+    tableFaultSentence(fault),
+  );
+
+const listed = (
+  { encoding }: Decoded,
+  format: ReadFile['format'],
+  { people, faults }: Pick<ReadFile, 'people' | 'faults'>,
+): Result => ({
+  ok: true,
+  file: { format, encoding, delimiter: '', columns: [], mapping: [], rows: [], people, faults },
+});
+
+function readCardFile({ own, today }: FileToRead, decoded: Decoded): Result {
+  const cards = readVCards(decoded.text, own, today);
+  if (cards.ok) return listed(decoded, 'vcard', cards);
   return cards.reason === 'too_many'
     ? fail(
         'too_large',
@@ -62,37 +108,57 @@ export function readImportFile(file: FileToRead): Result {
     : fail('invalid', 'There is no card in this file.');
 }
 
-function readCsv({ bytes, mapping: given, own, today }: FileToRead): Result {
-  const read = readTable(bytes);
-  if (!read.ok)
-    return fail(
-      read.fault.reason === 'too_many_rows' ? 'too_large' : 'invalid',
-      tableFaultSentence(read.fault),
-    );
-  const { table } = read;
+function readCells(file: FileToRead, table: Table, format: 'csv' | 'sheet'): Result {
+  const { own, mapping: given } = file;
   if (given && given.length !== table.header.length)
     return fail(
       'invalid',
       'The columns of this file are not the ones that were mapped. Choose it again.',
       'mapping',
     );
-  const mapping = given ?? guessMapping(table, own);
-  const { people, faults } = importRows(table, mapping, today, own);
+  correct(table, file.edits ?? []);
+  const guesses = guessColumns(table, own);
+  const mapping = given ?? guesses.map(({ use }) => use);
+  const { people, faults } = importRows(table, mapping, file);
+  const days = dayColumns(table, mapping, own);
   return {
     ok: true,
     file: {
-      format: 'csv',
+      format,
       encoding: table.encoding,
       delimiter: table.delimiter,
       columns: table.header.map((name, i) => ({
         name,
-        samples: table.rows.slice(0, 3).map(({ cells }) => cells[i] ?? ''),
+        samples: samplesOf(table, i),
+        by: guesses[i]!.by,
+        unclear: days.get(i)?.asked ? [] : (days.get(i)?.examples ?? []),
       })),
       mapping,
+      rows: table.rows,
       people,
-      faults: [...table.faults.map((fault) => ({ ...fault, leftOut: true })), ...faults].sort(
-        (a, b) => a.row - b.row,
-      ),
+      faults: [...table.faults, ...faults].sort((a, b) => a.row - b.row),
     },
   };
+}
+
+const SAMPLES = 3;
+
+/** The first values of a column that say something. */
+const samplesOf = (table: Table, column: number): string[] =>
+  table.rows
+    .slice(0, 200)
+    .map(({ cells }) => cells[column] ?? '')
+    .filter(Boolean)
+    .slice(0, SAMPLES);
+
+function correct(table: Table, edits: readonly CellEdit[]): void {
+  if (edits.length === 0) return;
+  const byRow = new Map(table.rows.map((row) => [row.row, row.cells]));
+  for (const { row, column, value } of edits) {
+    const cells = byRow.get(row);
+    if (cells && column < table.header.length) {
+      while (cells.length <= column) cells.push('');
+      cells[column] = value;
+    }
+  }
 }

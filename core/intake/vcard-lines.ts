@@ -1,3 +1,17 @@
+import { decode, fromMacRoman, fromWindows1252 } from './decode';
+
+/** Types that say how something is sent, or that it is preferred. */
+export const NO_LABEL = new Set(
+  'pref internet voice text x400 dom intl postal parcel msg'.split(' '),
+);
+/** Types of the standards (RFC 2426 3.2 and 3.3, RFC 6350 5.6 and 6.4), whose case means nothing. */
+export const STANDARD = new Set(
+  'home work cell fax pager video textphone bbs modem car isdn pcs'.split(' '),
+);
+
+const isType = (word: string) =>
+  NO_LABEL.has(word.toLowerCase()) || STANDARD.has(word.toLowerCase());
+
 /** One content line of a vCard (RFC 6350, 3.3): [group.]NAME;PARAM=value:value. */
 export interface CardLine {
   group: string;
@@ -22,7 +36,7 @@ function unfold(text: string): string[] {
     const before = lines.at(-1);
     // Quoted-printable text of vCard 2.1 breaks after an equals sign instead.
     if (before?.endsWith('=') && /;ENCODING=QUOTED-PRINTABLE/i.test(before))
-      lines[lines.length - 1] = before.slice(0, -1) + line.trimStart();
+      lines[lines.length - 1] = before.slice(0, -1) + line;
     else if (/^[ \t]/.test(line) && before !== undefined)
       lines[lines.length - 1] = before + line.slice(1);
     else lines.push(line);
@@ -55,7 +69,10 @@ function parseLine(text: string): CardLine | null {
   for (const param of given) {
     const eq = param.indexOf('=');
     const name = (eq < 0 ? 'TYPE' : param.slice(0, eq)).trim().toUpperCase();
-    const values = cut(param.slice(eq + 1), ',').map((v) => uncaret(v.replace(/^"|"$/g, '')));
+    const values = cut(param.slice(eq + 1), ',')
+      .map((v) => uncaret(v.replace(/^"|"$/g, '')))
+      // TYPE="voice,home" is a list as well (RFC 6350, 5.6); a label of one's own may hold a comma.
+      .flatMap((v) => (name === 'TYPE' && v.split(',').every(isType) ? v.split(',') : [v]));
     params.set(name, [...(params.get(name) ?? []), ...values]);
   }
   return {
@@ -69,18 +86,39 @@ function parseLine(text: string): CardLine | null {
   };
 }
 
+/** Whether a line says that its value is encoded so; version 2.1 may leave the parameter's name out. */
+export const isEncoded = ({ params }: Pick<CardLine, 'params'>, as: RegExp): boolean =>
+  [...(params.get('ENCODING') ?? []), ...(params.get('TYPE') ?? [])].some((word) => as.test(word));
+
+/**
+ * Undoes quoted-printable (RFC 2045, 6.7), in the character set that the line names. A sign that was
+ * encoded parts nothing: it comes out escaped.
+ */
 function decodeQuoted(value: string, params: CardLine['params']): string {
-  if (!params.get('ENCODING')?.some((e) => e.toUpperCase() === 'QUOTED-PRINTABLE')) return value;
+  if (!isEncoded({ params }, /^quoted-printable$/i)) return value;
   const bytes: number[] = [];
   const encoder = new TextEncoder();
   for (let i = 0; i < value.length; i++) {
     const hex = /^=([\da-f]{2})/i.exec(value.slice(i, i + 3));
     if (hex) {
-      bytes.push(Number.parseInt(hex[1]!, 16));
+      const byte = Number.parseInt(hex[1]!, 16);
+      if (byte === 0x3b || byte === 0x2c) bytes.push(0x5c);
+      bytes.push(byte);
       i += 2;
     } else bytes.push(...encoder.encode(value[i]!));
   }
-  return new TextDecoder().decode(new Uint8Array(bytes));
+  return decodeAs(new Uint8Array(bytes), params.get('CHARSET')?.[0] ?? '');
+}
+
+function decodeAs(bytes: Uint8Array, charset: string): string {
+  const name = charset.toLowerCase();
+  if (/^(windows-1252|cp1252|iso-8859-1|latin1?)$/.test(name)) return fromWindows1252(bytes);
+  if (/^(macintosh|macroman)$/.test(name)) return fromMacRoman(bytes);
+  try {
+    return new TextDecoder(name || 'utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return decode(bytes)?.text ?? '';
+  }
 }
 
 /** The cards of a text. A card that begins before the last one ended closes that one. */

@@ -8,3 +8,4 @@ export * from './enrich';
 export * from './talk';
 export * from './tag-ideas';
 export * from './work';
+export * from './tidy-text';

@@ -26,6 +26,21 @@ for (const group of SHORT.trim().split(/[|\n]/)) {
   for (const word of [short, ...long]) TO_SHORT.set(word, short);
 }
 
+/** Short forms that are directions and parts of a building. */
+const NO_STREETS = new Set(
+  'n s e w ne nw se sw apt bldg fl rm ste unit lot spc trlr sta'.split(' '),
+);
+/** Street suffixes that have no shorter form. */
+const STREETS = new Set(
+  'row run walk path loop way pass pike mall alley quay wharf mews close'.split(' '),
+);
+
+/** Words that the name of a street ends with, long and short, folded: "lane", "ln", "row". */
+export const STREET_WORDS: readonly string[] = [
+  ...STREETS,
+  ...[...TO_SHORT].flatMap(([word, short]) => (NO_STREETS.has(short) ? [] : [word])),
+];
+
 /** One word of a street line in its postal short form: "Street" → "st". */
 export const shortWord = (word: string): string => TO_SHORT.get(word) ?? word;
 

@@ -1,55 +1,146 @@
 import { daysInMonth, isPlainDate, type PlainDate } from './day';
-import { monthName } from './speak';
+import { monthNames } from './speak';
+
+/** In which order day and month of a date in figures stand; years stand first where they have four digits. */
+export type DateOrder = 'mdy' | 'dmy';
+
+export interface DateReading {
+  order?: DateOrder;
+  /** Decides the century of years with two digits, which stay unread without it. */
+  today?: PlainDate;
+  /** Whether only days that have been are meant: birthdays, last touches. */
+  past?: boolean;
+  /** Whether a bare figure is the day of a spreadsheet, counted from 1900. */
+  serial?: boolean;
+}
 
 const pad = (n: number) => String(n).padStart(2, '0');
 
-const MONTHS = new Map(
-  Array.from({ length: 12 }, (_, i) => [
-    monthName(i + 1)
-      .toLowerCase()
-      .slice(0, 3),
-    i + 1,
-  ]),
-);
+/** Years that address books write for one that is not known. */
+const UNKNOWN_YEARS: ReadonlySet<number> = new Set([0, 1, 1604]);
 
-/** '--MM-DD' style parts with an optional year; null unless the day exists (29 February always may). */
-function build(year: number | null, month: number, day: number): string | null {
-  const most = month >= 1 && month <= 12 ? daysInMonth(year ?? 2000, month) : 0;
-  if (day < 1 || day > most || year === 0) return null;
-  const monthDay = `${pad(month)}-${pad(day)}`;
-  return year === null ? monthDay : `${String(year).padStart(4, '0')}-${monthDay}`;
+/** The languages whose month names are read. */
+const LANGUAGES = ['en', 'de', 'fr', 'es', 'it', 'pt', 'nl'];
+
+const foldWord = (text: string) =>
+  text
+    .normalize('NFD')
+    .replace(/\p{M}|\./gu, '')
+    .toLowerCase();
+
+let months: Map<string, number> | null = null;
+
+/** Names of months and their short forms, by the runtime's own calendar data (Unicode CLDR). */
+function monthOf(word: string): number | undefined {
+  if (!months) {
+    months = new Map([['sept', 9]]);
+    for (const language of LANGUAGES)
+      for (const length of ['long', 'short'] as const)
+        monthNames(language, length).forEach((name, i) => {
+          if (!months!.has(foldWord(name))) months!.set(foldWord(name), i + 1);
+        });
+  }
+  return months.get(foldWord(word));
 }
+
+/** 'MM-DD' with an optional year before it; null unless the day exists (29 February always may). */
+function build(year: number | null, month: number, day: number): string | null {
+  const known = year === null || UNKNOWN_YEARS.has(year) ? null : year;
+  const most = month >= 1 && month <= 12 ? daysInMonth(known ?? 2000, month) : 0;
+  if (day < 1 || day > most) return null;
+  const monthDay = `${pad(month)}-${pad(day)}`;
+  return known === null ? monthDay : `${String(known).padStart(4, '0')}-${monthDay}`;
+}
+
+/** How far ahead a year of two digits may lie. */
+const YEARS_AHEAD = 20;
+
+function yearOf(text: string | undefined, reading: DateReading): number | null | 'unread' {
+  if (!text) return null;
+  if (text.length !== 2) return Number(text);
+  if (!reading.today) return 'unread';
+  const now = Number(reading.today.slice(0, 4));
+  const most = reading.past ? now : now + YEARS_AHEAD;
+  const year = Math.floor(most / 100) * 100 + Number(text);
+  return year > most ? year - 100 : year;
+}
+
+/** Days of a spreadsheet that can be meant: from 1910 to 2100, so that no short figure is taken for one. */
+const SERIAL_FROM = 3_654;
+const SERIAL_TO = 73_415;
 
 /**
- * Reads a date as people write it, with or without a year: '1980-05-04', '5/4/1980' (month first
- * unless the first number is over 12), '4 May', 'May 4, 1980', '05-04'. Answers 'YYYY-MM-DD' or
- * 'MM-DD'; null when there is no such day.
- * @example readDate('31/02') // null
+ * The day that a spreadsheet counts as so many, 1 being 1 January 1900 (ECMA-376, 18.17.4.1). It counts
+ * a 29 February 1900 that never was, so that from March 1900 on it is one ahead.
  */
-export function readDate(text: string): string | null {
-  const t = text.trim().replace(/(\d)(st|nd|rd|th)\b/gi, '$1');
-  let m = /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})(?:[T ].*)?$/.exec(t);
-  if (m) return build(Number(m[1]), Number(m[2]), Number(m[3]));
-  m = /^-{0,2}(\d{1,2})[-/.](\d{1,2})(?:[-/.](\d{4}))?\.?$/.exec(t);
-  if (m) {
-    const [a, b] = [Number(m[1]), Number(m[2])];
-    const year = m[3] ? Number(m[3]) : null;
-    return a > 12 ? build(year, b, a) : build(year, a, b);
-  }
-  m = /^(\d{1,2})\.?\s+([a-z]+)\.?,?(?:\s+(\d{4}))?$/i.exec(t);
-  if (m) return named(m[2]!, m[1]!, m[3]);
-  m = /^([a-z]+)\.?\s+(\d{1,2})(?:,?\s+(\d{4}))?$/i.exec(t);
-  return m ? named(m[1]!, m[2]!, m[3]) : null;
+export function serialDay(serial: number): string | null {
+  if (!Number.isFinite(serial) || serial < 1) return null;
+  const day = Math.floor(serial);
+  if (day === 60) return null;
+  const date = new Date(Date.UTC(1899, 11, day > 60 ? 30 : 31) + day * 86_400_000);
+  return build(date.getUTCFullYear(), date.getUTCMonth() + 1, date.getUTCDate());
 }
 
-function named(month: string, day: string, year: string | undefined): string | null {
-  const n = MONTHS.get(month.toLowerCase().slice(0, 3));
-  if (!n || !monthName(n).toLowerCase().startsWith(month.toLowerCase())) return null;
-  return build(year ? Number(year) : null, n, Number(day));
+/** A time of day behind a date, which says nothing about the day. */
+const TIME =
+  /(?:T|,?\s+)\d{1,2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:\s*[ap]\.?m\.?)?\s*(?:Z|[+-]\d{2}:?\d{2})?$/i;
+const WEEKDAY = /^(?:\p{L}{2,10}\.?,\s+)(?=\d|\p{L})/u;
+
+/**
+ * Reads a date as people write it, with or without a year: '1980-05-04', '5/4/1980' (in the order that
+ * is asked for, unless a number is over 12), '7-Mar-80', '4 May', 'May 4, 1980', '05-04', '--0504',
+ * '19800504', also with a time behind it, and with the months of seven languages. A year that address
+ * books write for an unknown one counts as none. Answers 'YYYY-MM-DD' or 'MM-DD'; null when there is no
+ * such day.
+ * @example readDate('31/02') // null
+ */
+export function readDate(text: string, reading: DateReading = {}): string | null {
+  const t = text
+    .trim()
+    .replace(TIME, '')
+    .replace(WEEKDAY, '')
+    .replace(/(\d)(st|nd|rd|th|er|º|°)(?!\p{L})/giu, '$1')
+    .replace(/\s+(?:de|of|del)\s+/gi, ' ');
+  if (reading.serial && /^\d{4,5}(\.\d+)?$/.test(t)) {
+    const n = Number(t);
+    return n >= SERIAL_FROM && n <= SERIAL_TO ? serialDay(n) : null;
+  }
+  return readFigures(t, reading) ?? readNamed(t, reading);
+}
+
+function readFigures(t: string, reading: DateReading): string | null {
+  let m = /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})$/.exec(t) ?? /^(\d{4})(\d{2})(\d{2})$/.exec(t);
+  if (m) return build(Number(m[1]), Number(m[2]), Number(m[3]));
+  m = /^--(\d{2})-?(\d{2})$/.exec(t);
+  if (m) return build(null, Number(m[1]), Number(m[2]));
+  m = /^(\d{1,2})\s?[-/.]\s?(\d{1,2})(?:\s?[-/.]\s?(\d{4}|\d{2}))?\.?$/.exec(t);
+  if (!m) return null;
+  const [a, b, year] = [Number(m[1]), Number(m[2]), yearOf(m[3], reading)];
+  if (year === 'unread') return null;
+  const dayFirst = a > 12 || (reading.order === 'dmy' && b <= 12);
+  return dayFirst ? build(year, b, a) : build(year, a, b);
+}
+
+function readNamed(t: string, reading: DateReading): string | null {
+  const dayFirst = /^(\d{1,2})[.\s-]*(\p{L}[\p{L}\p{M}]*)\.?,?(?:[\s-]+['’]?(\d{4}|\d{2}))?$/u.exec(
+    t,
+  );
+  const [, monthFirst, day, late] =
+    /^(\p{L}[\p{L}\p{M}]*)\.?[\s-]+(\d{1,2})(?:,?[\s-]+['’]?(\d{4}|\d{2}))?$/u.exec(t) ?? [];
+  const yearFirst = /^(\d{4})[\s-]+(\p{L}[\p{L}\p{M}]*)\.?[\s-]+(\d{1,2})$/u.exec(t);
+  if (dayFirst) return named(dayFirst[2]!, dayFirst[1]!, dayFirst[3], reading);
+  if (yearFirst) return named(yearFirst[2]!, yearFirst[3]!, yearFirst[1], reading);
+  return monthFirst ? named(monthFirst, day!, late, reading) : null;
+}
+
+function named(word: string, day: string, yearText: string | undefined, reading: DateReading) {
+  const month = monthOf(word);
+  const year = yearOf(yearText, reading);
+  return month && year !== 'unread' ? build(year, month, Number(day)) : null;
 }
 
 /** A full calendar day, or null when the text has no year or names no day. */
-export function readFullDate(text: string): PlainDate | null {
-  const date = readDate(text);
+export function readFullDate(text: string, reading: DateReading = {}): PlainDate | null {
+  const date = readDate(text, reading);
   return date && isPlainDate(date) ? date : null;
 }

@@ -107,3 +107,9 @@ export const instantWords = (iso: string, timeZone?: string): string =>
     timeStyle: 'short',
     ...(timeZone ? { timeZone } : {}),
   }).format(new Date(iso));
+
+/** The names of the months in a language, by its tag, in full or short (Unicode CLDR, by the runtime). */
+export function monthNames(language: string, length: 'long' | 'short'): string[] {
+  const names = new Intl.DateTimeFormat(language, { month: length, timeZone: 'UTC' });
+  return Array.from({ length: 12 }, (_, i) => names.format(Date.UTC(2001, i, 15)));
+}

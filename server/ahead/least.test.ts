@@ -27,7 +27,7 @@ function slowSearches() {
         begun.push({ go, signal: options.signal! });
         options.signal!.addEventListener('abort', () => stop(new Stopped()));
       });
-    return threads.run(name, input, options);
+    return (await threads.run(name, input, options)) as never;
   };
   api.ctx.threads = { run };
   return begun;

@@ -7,7 +7,7 @@ import {
   type CardPerson,
   type ExportColumn,
 } from '@/core/intake';
-import { COLUMN_KEYS, type ImportTarget, type OwnField } from '@/core/people';
+import { COLUMN_KEYS, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
 import { invalid } from '../api';
@@ -17,7 +17,7 @@ import { readMemo, writeMemo } from '../settings';
 import { prepare } from './prepared';
 
 const CHOSEN = 'export-columns';
-const USUAL: ImportTarget[] = [
+const USUAL: ExportColumn[] = [
   'givenName',
   'familyName',
   'company',

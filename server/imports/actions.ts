@@ -1,113 +1,40 @@
-import type { Mapping } from '@/contract/imports';
-import type { ReadFile } from '@/core/intake';
-import { formatPhone, displayName } from '@/core/people';
 import { plural } from '@/core/time';
 
 import { actInSteps, emptyingOrder, KEPT_DAYS, personTables, references, TABLES } from '../act';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { conflict, invalid, notFound, Refusal } from '../api';
-import { readOwnFields } from '../lists';
-import { assertCircle, namesOf } from '../people';
+import { conflict, invalid, notFound } from '../api';
+import { assertCircle } from '../people';
 import { findDoubles, joinsOf } from './joining';
+import { makeFields } from './new-fields';
+import { dropPreview, findPreview } from './previews';
+import { readFile, type FileGiven } from './read';
 import * as queries from './queries';
 import { prepare, writeTargets, type Batch } from './write';
+import { namesMeant, tiesToWrite, writeTies } from './write-ties';
 
-const FAULTS_SHOWN = 200;
-const SAMPLE_ROWS = 8;
-const SAME_SHOWN = 50;
-
-interface File {
-  fileName: string;
-  content: string;
-  pasted: boolean;
-  mapping: Mapping | null;
-}
-
-/** Reads a file or a pasted list; refuses with a sentence what can't be read at all. */
-async function read(
-  ctx: Context,
-  { content, pasted, mapping }: File,
-  signal?: AbortSignal,
-): Promise<ReadFile> {
-  const file = {
-    bytes: Buffer.from(content, 'base64'),
-    pasted,
-    mapping,
-    own: await readOwnFields(ctx.db),
-    today: ctx.clock.today(),
-  };
-  const result = await ctx.threads.run('readFile', file, signal && { signal });
-  if (result.ok) return result.file;
-  const { reason, sentence, field } = result.fault;
-  throw new Refusal(reason, sentence, field);
-}
-
-/** What the file would bring; nothing is written. */
-export async function preview(ctx: Context, file: File) {
-  const { people, faults, ...rest } = await read(ctx, file);
-  return {
-    ...rest,
-    people: people.length,
-    sample: people.slice(0, SAMPLE_ROWS).map(({ row, fields }) => ({
-      row,
-      name: displayName(fields),
-      reach: [formatPhone(fields.phones[0]?.value ?? ''), fields.emails[0]?.value]
-        .filter(Boolean)
-        .join(', '),
-    })),
-    same: await previewSame(ctx, people),
-    faults: faults.slice(0, FAULTS_SHOWN),
-    faultCount: faults.length,
-    leftOut: faults.filter((fault) => fault.leftOut).length,
-  };
-}
-
-async function previewSame(ctx: Context, people: Awaited<ReturnType<typeof read>>['people']) {
-  const { pairs, placeOf } = await findDoubles(ctx, people);
-  const sure = new Set<number>();
-  const ask = new Set<number>();
-  const shown: { place: number; other: string; pair: (typeof pairs)[number] }[] = [];
-  for (const pair of pairs) {
-    const [x, y] = [placeOf.get(pair.a), placeOf.get(pair.b)];
-    // Of two in the file the later one is the double.
-    const place = Math.max(x ?? -1, y ?? -1);
-    if (sure.has(place) || ask.has(place)) continue;
-    (pair.verdict === 'sure' ? sure : ask).add(place);
-    if (shown.length < SAME_SHOWN)
-      shown.push({ place, other: place === y ? pair.a : pair.b, pair });
-  }
-  const names = await namesOf(
-    ctx.db,
-    shown.map(({ other }) => other).filter((id) => !placeOf.has(id)),
-  );
-  return {
-    sure: sure.size,
-    ask: ask.size,
-    sample: shown.map(({ place, other, pair }) => {
-      const inFile = placeOf.get(other);
-      return {
-        row: people[place]!.row,
-        name: displayName(people[place]!.fields),
-        other:
-          inFile === undefined
-            ? (names.get(other) ?? '')
-            : `${displayName(people[inFile]!.fields)}, also in the file`,
-        verdict: pair.verdict as 'sure' | 'ask',
-        evidence: pair.evidence,
-      };
-    }),
-  };
+/** A file, or a preview of it with what was put right there. */
+function fileMeant(ctx: Context, given: FileGiven & { previewId: string | null }): FileGiven {
+  if (!given.previewId) return given;
+  const { fileName, bytes, pasted, mapping, partners, edits } = findPreview(ctx, given.previewId);
+  return { fileName, bytes, pasted, mapping: given.mapping ?? mapping, partners, edits };
 }
 
 export async function run(
   ctx: Context,
-  file: File & { circleId: string | null; tag: string | null; same: 'join' | 'add' },
+  given: FileGiven & {
+    previewId: string | null;
+    circleId: string | null;
+    tag: string | null;
+    same: 'join' | 'add';
+  },
 ) {
   const today = ctx.clock.today();
-  await assertCircle(ctx.db, file.circleId);
+  await assertCircle(ctx.db, given.circleId);
+  const file = { ...given, ...fileMeant(ctx, given) };
   return actInSteps(ctx, `Importing ${file.fileName}`, async (step, actionId) => {
-    const { people, faults } = await read(ctx, file, step.signal);
+    await makeFields(ctx, file, step);
+    const { people, faults } = await readFile(ctx, file, step.signal);
     if (people.length === 0)
       throw invalid(
         file.pasted
@@ -142,6 +69,12 @@ export async function run(
       await queries.seeBatch(tx, batch.batchId);
       await writeTargets(tx, some, prepared, batch);
     });
+    const named = await step((tx) => namesMeant(tx, people, prepared.idAt));
+    await step.each(tiesToWrite(targets), async (tx, some) => {
+      await queries.seeBatch(tx, batch.batchId);
+      await writeTies(tx, some, named);
+    });
+    if (given.previewId) dropPreview(ctx, given.previewId);
     const added = targets.filter(({ isNew }) => isNew).length;
     const joined = targets.length - added;
     const also = joined > 0 ? `; ${plural(joined, 'person was', 'people were')} here already` : '';

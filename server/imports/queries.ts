@@ -115,3 +115,7 @@ export const lastDays = async (sql: Sql, ids: readonly string[]): Promise<Map<st
       )
     ).map(({ person_id, on_day }) => [person_id, on_day]),
   );
+
+/** Everybody's name, of those who are not put away for good. */
+export const everybodysNames = (sql: Sql) =>
+  sql.query<{ id: string; name: string }>('select id, name from person where deleted_on is null');

@@ -1,12 +1,12 @@
 import type { ImportedPerson } from '@/core/intake';
-import { enrich, fold, type PersonFields, type TieKind } from '@/core/people';
+import { enrich, fold, type PersonFields } from '@/core/people';
 
 import { newId, type Sql } from '../db';
 import {
   ensureNamed,
+  insertJobs,
   insertNotes,
   insertPeople,
-  insertTie,
   keepPhoto,
   rewriteMany,
   settleHouseholds,
@@ -38,6 +38,8 @@ export interface Target {
 /** What all of a batch is written with. */
 export interface Prepared {
   targets: Target[];
+  /** By place in the file. */
+  idAt: string[];
   circles: ReadonlyMap<string, string>;
 }
 
@@ -47,7 +49,7 @@ export const prepare = async (
   people: readonly ImportedPerson[],
   joins: Joins,
 ): Promise<Prepared> => ({
-  targets: targetsOf(people, joins),
+  ...targetsOf(people, joins),
   circles: await queries.circleIdsByName(tx),
 });
 
@@ -91,14 +93,15 @@ export async function writeTargets(
     if (small) await keepPhoto(tx, id, small);
     else if (photo)
       await insertNotes(tx, [toNote(id, batch.today, 'The photo in the file could not be read.')]);
-    for (const { kind, name } of rows.flatMap((row) => row.related ?? []))
-      await insertTie(tx, {
-        person_id: id,
-        other_id: null,
-        kind: kind as TieKind,
-        other_name: name,
-      });
   }
+  await insertJobs(
+    tx,
+    targets.flatMap(({ id, rows }) =>
+      rows.flatMap(({ jobs }) =>
+        jobs.map(({ name, on }) => ({ personId: id, name, completedOn: on })),
+      ),
+    ),
+  );
   const ids = targets.map(({ id }) => id);
   await settleHouseholds(tx, ids);
   await queries.settleStandings(tx, ids);
@@ -109,7 +112,10 @@ const joinRow = (fields: PersonFields, row: ImportedPerson) => enrich(fields, ro
 const fieldsOfRows = ([first, ...more]: ImportedPerson[]): PersonFields =>
   more.reduce(joinRow, first!.fields);
 
-function targetsOf(people: readonly ImportedPerson[], joins: Joins): Target[] {
+function targetsOf(
+  people: readonly ImportedPerson[],
+  joins: Joins,
+): Pick<Prepared, 'targets' | 'idAt'> {
   const byPlace: Target[] = [];
   const byId = new Map<string, Target>();
   people.forEach((row, i) => {
@@ -128,7 +134,7 @@ function targetsOf(people: readonly ImportedPerson[], joins: Joins): Target[] {
     byPlace.push(target);
     byId.set(target.id, target);
   });
-  return [...byId.values()];
+  return { targets: [...byId.values()], idAt: byPlace.map(({ id }) => id) };
 }
 
 async function writeTags(tx: Sql, targets: readonly Target[], tag: string | null): Promise<void> {

@@ -1,1 +1,1 @@
-export { ensureEntries, readOwnFields } from './queries';
+export { ensureEntries, ensureFields, readEntries, readOwnFields } from './queries';

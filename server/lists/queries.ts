@@ -198,3 +198,26 @@ export const readOwnFields = (sql: Sql) =>
   sql.query<OwnField & { pinned: boolean; retired: boolean }>(
     'select id, name, type, choices, pinned, retired from own_field order by position, lower(name)',
   );
+
+/** Own fields by these names, those that are missing made at the end of the list; answers their ids. */
+export async function ensureFields(
+  sql: Sql,
+  fields: readonly { name: string; type: OwnType }[],
+): Promise<string[]> {
+  const ids: string[] = [];
+  for (const { name, type } of fields) {
+    const cut = name.slice(0, 60);
+    const present = await findByName(sql, 'field', cut);
+    const id = present ?? newId();
+    if (!present)
+      await insertEntry(sql, 'field', {
+        id,
+        name: cut,
+        position: await nextPosition(sql, 'field'),
+        type,
+        choices: [],
+      });
+    ids.push(id);
+  }
+  return ids;
+}

@@ -45,6 +45,24 @@ export async function tagPeople(
 /** What else belongs to adding somebody, in the same action; answers what it touches besides. */
 export type Also = (tx: Sql, personId: string) => Promise<readonly Topic[]>;
 
+/** Ties somebody new to whom a draft names; answers who sent them, where that is somebody here. */
+async function tieByName(tx: Sql, id: string, draft: PersonDraft): Promise<string | null> {
+  if (draft.referredBy) {
+    await findOrRefuse(tx, draft.referredBy);
+    await insertTie(tx, { person_id: id, other_id: draft.referredBy, kind: 'referred_by' });
+  }
+  let sender = draft.referredBy ?? null;
+  for (const { kind, name } of draft.ties ?? []) {
+    const sent = kind === 'referred_by';
+    if (sent && sender) continue;
+    const [one, other] = sent ? await queries.idsByName(tx, name) : [];
+    const known = one && !other && one !== id ? one : null;
+    await insertTie(tx, { person_id: id, other_id: known, kind, other_name: known ? '' : name });
+    if (sent) sender = known;
+  }
+  return sender;
+}
+
 export async function add(ctx: Context, draft: PersonDraft, also?: Also) {
   const given = draftFields(draft);
   const named = given.givenName || given.familyName || given.goesBy || given.company;
@@ -68,17 +86,14 @@ export async function add(ctx: Context, draft: PersonDraft, also?: Also) {
       (draft.tags ?? []).map((tag) => ({ personId: id, tag })),
     );
     if (draft.note) await insertNotes(tx, [toNote(id, today, draft.note)]);
-    if (draft.referredBy) {
-      await findOrRefuse(tx, draft.referredBy);
-      await insertTie(tx, { person_id: id, other_id: draft.referredBy, kind: 'referred_by' });
-    }
+    const sender = await tieByName(tx, id, draft);
     const home = await settleHouseholds(tx, [id]);
     const more = (await also?.(tx, id)) ?? [];
     return {
       id,
       sentence: `Added ${record.name}`,
       // Whoever sent them may be thanked for it.
-      plan: [id, ...home, ...(draft.referredBy ? [draft.referredBy] : [])],
+      plan: [id, ...home, ...(sender ? [sender] : [])],
       topics: ['people', 'lists', ...(draft.note ? (['notes'] as const) : []), ...more],
     };
   });

@@ -7,8 +7,8 @@ import {
   type PersonFields,
   type Reach,
 } from '@/core/people';
-import { OWN_WANTS, readEmail, readOwnValue, readPhone } from '@/core/intake';
-import { readDate } from '@/core/time';
+import { OWN_WANTS, readEmail, readLink, readOwnValue, readPhone } from '@/core/intake';
+import { isPlainDate, readDate } from '@/core/time';
 
 import type { Sql } from '../db';
 import { invalid } from '../api';
@@ -31,6 +31,9 @@ function reaches(
   return [...kept.values()];
 }
 
+/** Whether it is a day of the calendar, with its year (2016-02-29) or without (02-29). */
+const isDay = (on: string) => (on.length === 5 ? readDate(on) !== null : isPlainDate(on));
+
 /** Puts e-mails, phones, dates and own values into their kept form; refuses what is none. */
 export async function cleanFields(
   sql: Sql,
@@ -46,11 +49,10 @@ export async function cleanFields(
     checked.addresses = given.addresses
       .map((address): Address => ({ ...NO_ADDRESS, ...address }))
       .filter(isAddress);
-  if (given.birthday && !readDate(given.birthday))
+  if (given.birthday && !isDay(given.birthday))
     throw invalid(`There is no ${given.birthday} in the calendar.`, 'birthday');
   for (const [i, { name, on }] of (given.dates ?? []).entries())
-    if (!readDate(on))
-      throw invalid(`There is no ${on} in the calendar (${name}).`, `dates.${i}.on`);
+    if (!isDay(on)) throw invalid(`There is no ${on} in the calendar (${name}).`, `dates.${i}.on`);
   for (const key of ['interests', 'roles'] as const)
     if (given[key]) checked[key] = [...new Set(given[key].filter(Boolean))];
   if (given.own) checked.own = cleanOwn(await readOwnFields(sql), given.own);
@@ -62,14 +64,6 @@ export async function cleanFields(
     if (checked[key])
       checked[key] = (await ensureEntries(sql, key, [checked[key]])).get(checked[key])!;
   return checked;
-}
-
-/** A link as it can be opened; a bare handle or domain gets its https. */
-function readLink(text: string): string | null {
-  const url = /^[a-z][a-z\d+.-]*:/i.test(text) ? text : `https://${text}`;
-  if (!URL.canParse(url)) return null;
-  const { protocol, hostname } = new URL(url);
-  return /^https?:$/.test(protocol) && hostname.includes('.') ? url : null;
 }
 
 export function cleanOwn(
@@ -94,7 +88,16 @@ export function cleanOwn(
 
 /** A draft's one e-mail and phone stand before its others. */
 export function draftFields(draft: PersonDraft): Partial<PersonFields> {
-  const { email, phone, circleId: _c, tags: _t, note: _n, referredBy: _r, ...rest } = draft;
+  const {
+    email,
+    phone,
+    circleId: _c,
+    tags: _t,
+    note: _n,
+    referredBy: _r,
+    ties: _i,
+    ...rest
+  } = draft;
   const fields = rest as Partial<PersonFields>;
   if (email) fields.emails = [{ value: email, label: '' }, ...(fields.emails ?? [])];
   if (phone) fields.phones = [{ value: phone, label: '' }, ...(fields.phones ?? [])];

@@ -3,7 +3,7 @@ export { assertCircle, findOrRefuse } from './find';
 export { enrichPerson } from './add-to-person';
 export { ensureNamed } from './clean-fields';
 export { assertRules, filterWarnings } from './filter-faults';
-export { jobsOf } from './jobs';
+export { insertJobs, jobsOf } from './jobs';
 export { eraseAgain } from './erase';
 export { learn } from './learnt';
 export { lackSql } from './filter';
@@ -15,7 +15,7 @@ export { keepPhoto, shrink } from './photo';
 export { contractFields, fieldsOf, toNote, toRecord } from './records';
 export { refreshKeys, rewriteMany } from './rewrite-many';
 export { lookAlikes, readKnown, readKnownByKeys } from './same';
-export { insertTie, tiesOf, tiesOfMany } from './ties';
+export { insertTie, insertTies, tiesOf, tiesOfMany } from './ties';
 export {
   FACTS,
   readFacts,

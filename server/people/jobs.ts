@@ -5,7 +5,7 @@ import { plainDate } from '@/core/time';
 import { act, type Effects } from '../act';
 import { notFound } from '../api';
 import type { Context } from '../context';
-import { maybeOne, newId, type Sql } from '../db';
+import { maybeOne, newId, recordset, type Sql } from '../db';
 import { findOrRefuse } from './find';
 
 interface JobRow {
@@ -36,6 +36,22 @@ export async function jobsOf(sql: Sql, personId: string) {
     completedOn: row.completed_on === null ? null : plainDate(row.completed_on),
   }));
 }
+
+/** Writes work done for many, unless work of that name stands on that day already. */
+export const insertJobs = async (
+  sql: Sql,
+  jobs: readonly { personId: string; name: string; completedOn: string }[],
+): Promise<void> => {
+  if (jobs.length === 0) return;
+  await sql.query(
+    `insert into job (id, person_id, name, completed_on)
+     select w.id, w."personId", w.name, w."completedOn"
+     from json_to_recordset($1::json) as w (id uuid, "personId" uuid, name text, "completedOn" date)
+     where not exists (select 1 from job j where j.person_id = w."personId"
+       and j.completed_on = w."completedOn" and lower(j.name) = lower(w.name))`,
+    [recordset(jobs.map((job) => ({ id: newId(), ...job })))],
+  );
+};
 
 export async function startJob(
   ctx: Context,

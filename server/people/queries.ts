@@ -349,3 +349,12 @@ export const namesOf = async (sql: Sql, ids: readonly string[]): Promise<Map<str
       )
     ).map(({ id, name }) => [id, name]),
   );
+
+/** Two people at most who are called so. */
+export const idsByName = async (sql: Sql, name: string): Promise<string[]> =>
+  (
+    await sql.query<{ id: string }>(
+      'select id from person where deleted_on is null and lower(name) = lower($1) limit 2',
+      [name.trim()],
+    )
+  ).map(({ id }) => id);

@@ -10,6 +10,8 @@ import { readTypedLine } from '@/core/intake';
 
 import type { Context } from '../context';
 import { kept, notFound, register, type Given } from '../api';
+import { readEntries } from '../lists';
+import { readSettings } from '../settings';
 import * as actions from './actions';
 import { assertRules, filterWarnings } from './filter-faults';
 import { enrichPerson } from './add-to-person';
@@ -55,7 +57,17 @@ export function peopleRoutes(router: Router, ctx: Context): void {
     facts: ctx.house.of(FACTS).map(({ key, label, type }) => ({ key, label, type })),
   }));
   register(router, api.readLine, async ({ body }) => {
-    const read = readTypedLine(body.line);
+    const circles = await readEntries(ctx.db, 'circle');
+    const roles = await readEntries(ctx.db, 'role');
+    const { locale } = await readSettings(ctx.db);
+    const line = readTypedLine(
+      body.line,
+      { roles: roles.map(({ name }) => name), circles: circles.map(({ name }) => name) },
+      { order: locale === 'en-US' ? 'mdy' : 'dmy', today: ctx.clock.today() },
+    );
+    const { circle, ...said } = line.draft;
+    const circleId = circles.find(({ name }) => name === circle)?.id;
+    const read = { unread: line.unread, draft: { ...said, ...(circleId ? { circleId } : {}) } };
     // What no record could hold, such as a name of a thousand letters, is a note.
     const fits = PersonDraft.safeParse(read.draft).success;
     const { draft, unread } = fits ? read : { draft: { note: body.line }, unread: [] };

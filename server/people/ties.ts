@@ -5,7 +5,7 @@ import { closesCircle, otherSide, type TieKind, type TieSeen } from '@/core/peop
 
 import { act } from '../act';
 import type { Context } from '../context';
-import { maybeOne, newId, type Sql } from '../db';
+import { maybeOne, newId, recordset, type Sql } from '../db';
 import { conflict, invalid, notFound } from '../api';
 import { findOrRefuse } from './find';
 import { settleHouseholds } from './households';
@@ -33,6 +33,21 @@ export const insertTie = (sql: Sql, tie: NewTie) =>
       tie.words ?? '',
     ],
   );
+
+/** Writes ties between people who have none like them; circles are not looked for. */
+export const insertTies = async (
+  sql: Sql,
+  ties: readonly Omit<NewTie, 'words'>[],
+): Promise<void> => {
+  if (ties.length === 0) return;
+  await sql.query(
+    `insert into tie (id, person_id, other_id, kind, other_name, birthday)
+     select id, person_id, other_id, kind, coalesce(other_name, ''), birthday
+     from json_to_recordset($1::json) as t (id uuid, person_id uuid, other_id uuid, kind text, other_name text, birthday text)
+     on conflict do nothing`,
+    [recordset(ties.map((tie) => ({ id: newId(), ...tie })))],
+  );
+};
 
 interface TieRow {
   of: string;

@@ -12,10 +12,10 @@ if (process.platform === 'linux') setPriority(constants.priority.PRIORITY_LOW);
 // The whole of a thread: a job, its steps, its answer, and the next job.
 const send = (message: Message) => parentPort!.postMessage(message);
 
-parentPort!.on('message', ({ name, input, port }: Task) => {
+parentPort!.on('message', async ({ name, input, port }: Task) => {
   try {
     const given = atOnce(receiveParts(input, port)) as never;
-    const output = JOBS[name](given, (step: number) => send({ step }));
+    const output = await JOBS[name](given, (step: number) => send({ step }));
     send({ output: atOnce(sendParts(output, port)) });
   } catch (error) {
     send({ error });

@@ -1,0 +1,174 @@
+import type { IncomingPerson, SHOWN } from '@/contract/imports';
+import { describe, type CellEdit, type Partners } from '@/core/intake';
+import { displayName, formatPhone, partsOfUse, type ColumnUse } from '@/core/people';
+import type { Pair } from '@/core/same';
+
+import type { Context } from '../context';
+import { readOwnFields } from '../lists';
+import { namesOf } from '../people';
+import { findDoubles } from './joining';
+import { findPreview, keepPreview, type Preview } from './previews';
+import { readFile, type FileGiven } from './read';
+
+const FAULTS_SHOWN = 200;
+const SAMPLE_ROWS = 8;
+const SAME_SHOWN = 50;
+
+/** What the file would bring; nothing is written. */
+export async function preview(ctx: Context, given: FileGiven, id?: string) {
+  const file = await readFile(ctx, given);
+  const found = await findDoubles(ctx, file.people);
+  const { fileName, bytes, pasted, mapping, partners, edits } = given;
+  const kept = keepPreview(
+    ctx,
+    { fileName, bytes, pasted, mapping, partners, edits, file, found },
+    id,
+  );
+  const { people, faults } = file;
+  return {
+    id: kept.id,
+    format: file.format,
+    encoding: file.encoding,
+    delimiter: file.delimiter,
+    columns: file.columns,
+    mapping: file.mapping,
+    partners,
+    people: people.length,
+    guessed: people.filter(({ nameGuessed }) => nameGuessed).length,
+    sample: people.slice(0, SAMPLE_ROWS).map(({ row, fields }) => ({
+      row,
+      name: displayName(fields),
+      reach: [formatPhone(fields.phones[0]?.value ?? ''), fields.emails[0]?.value]
+        .filter(Boolean)
+        .join(', '),
+    })),
+    same: await previewSame(ctx, kept),
+    faults: faults.slice(0, FAULTS_SHOWN),
+    faultCount: faults.length,
+    leftOut: faults.filter((fault) => fault.leftOut).length,
+  };
+}
+
+/** Reads the file of a preview anew, with what was put right. */
+export async function change(
+  ctx: Context,
+  id: string,
+  body: { mapping?: (ColumnUse | null)[]; partners?: Partners; edits?: CellEdit[] },
+) {
+  const before = findPreview(ctx, id);
+  return preview(
+    ctx,
+    {
+      ...before,
+      mapping: body.mapping ?? before.mapping,
+      partners: body.partners ?? before.partners,
+      edits: [...before.edits, ...(body.edits ?? [])],
+    },
+    id,
+  );
+}
+
+interface Double {
+  place: number;
+  other: string;
+  pair: Pair;
+}
+
+/** Who of the file is here already or earlier in it: each once, the likeliest first. */
+function doublesOf({ found: { pairs, placeOf } }: Preview): Double[] {
+  const seen = new Set<number>();
+  return pairs.flatMap((pair) => {
+    const [x, y] = [placeOf.get(pair.a), placeOf.get(pair.b)];
+    // Of two in the file the later one is the double.
+    const place = Math.max(x ?? -1, y ?? -1);
+    if (seen.has(place)) return [];
+    seen.add(place);
+    return [{ place, other: place === y ? pair.a : pair.b, pair }];
+  });
+}
+
+async function previewSame(ctx: Context, kept: Preview) {
+  const doubles = doublesOf(kept);
+  const count = (verdict: string) => doubles.filter(({ pair }) => pair.verdict === verdict).length;
+  const shown = doubles.slice(0, SAME_SHOWN);
+  const told = await tellSame(ctx, kept, shown);
+  return {
+    sure: count('sure'),
+    ask: count('ask'),
+    sample: shown.map(({ place }, i) => {
+      const { other, verdict, evidence } = told[i]!;
+      const { row, fields } = kept.file.people[place]!;
+      return { row, name: displayName(fields), other, verdict, evidence };
+    }),
+  };
+}
+
+/** Whom each double is or may be, by name. */
+async function tellSame(ctx: Context, { file, found }: Preview, doubles: readonly Double[]) {
+  const present = doubles.map(({ other }) => other).filter((id) => !found.placeOf.has(id));
+  const names = await namesOf(ctx.db, present);
+  return doubles.map(({ other, pair }) => {
+    const place = found.placeOf.get(other);
+    return {
+      other:
+        place === undefined
+          ? (names.get(other) ?? '')
+          : `${displayName(file.people[place]!.fields)}, also in the file`,
+      otherId: place === undefined ? other : null,
+      verdict: pair.verdict as 'sure' | 'ask',
+      evidence: pair.evidence,
+    };
+  });
+}
+
+/** A page of the people whom a file would bring, with all that was taken; those with faults first. */
+export async function people(
+  ctx: Context,
+  id: string,
+  { show, offset, limit }: { show: (typeof SHOWN)[number]; offset: number; limit: number },
+): Promise<{ total: number; people: IncomingPerson[] }> {
+  const kept = findPreview(ctx, id);
+  const { file } = kept;
+  const faultsOf = new Map<number, string[]>();
+  for (const { row, why } of file.faults) faultsOf.set(row, [...(faultsOf.get(row) ?? []), why]);
+  const doubles = new Map(doublesOf(kept).map((double) => [double.place, double]));
+  const places = file.people.map((_, place) => place);
+  const isFaulty = (place: number) => faultsOf.has(file.people[place]!.row);
+  const chosen = {
+    all: () => [...places.filter(isFaulty), ...places.filter((place) => !isFaulty(place))],
+    faults: () => places.filter(isFaulty),
+    guessed: () => places.filter((place) => file.people[place]!.nameGuessed),
+    same: () => places.filter((place) => doubles.has(place)),
+  }[show]();
+  const page = chosen.slice(offset, offset + limit);
+  const some = page.flatMap((place) => doubles.get(place) ?? []);
+  const told = new Map((await tellSame(ctx, kept, some)).map((same, i) => [some[i]!.place, same]));
+  const own = await readOwnFields(ctx.db);
+  const cellsOf = new Map(file.rows.map(({ row, cells }) => [row, cells]));
+  const nameAt = (place: number) => displayName(file.people[place]!.fields);
+  return {
+    total: chosen.length,
+    people: page.map((place) => {
+      const person = file.people[place]!;
+      return {
+        row: person.row,
+        name: nameAt(place),
+        nameGuessed: person.nameGuessed ?? false,
+        facts: describe(person, own, nameAt).map(({ to, what, value }) => ({
+          what,
+          value,
+          from: headingsOf(kept, to, cellsOf.get(person.row) ?? []),
+        })),
+        cells: cellsOf.get(person.row) ?? [],
+        faults: faultsOf.get(person.row) ?? [],
+        same: told.get(place) ?? null,
+      };
+    }),
+  };
+}
+
+/** The headings of the columns that fill one of these and hold something in a row. */
+const headingsOf = ({ file }: Preview, to: readonly string[], cells: readonly string[]): string[] =>
+  file.mapping.flatMap((use, i) =>
+    use && cells[i] && to.includes(partsOfUse(use).to) ? [file.columns[i]!.name] : [],
+  );

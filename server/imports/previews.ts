@@ -1,0 +1,45 @@
+import type { CellEdit, Partners, ReadFile } from '@/core/intake';
+import type { ColumnUse } from '@/core/people';
+
+import { notFound } from '../api';
+import type { Context } from '../context';
+import { newId } from '../db';
+import type { Found } from './joining';
+
+/** A file that is being looked at before it comes in. */
+export interface Preview {
+  id: string;
+  fileName: string;
+  bytes: Buffer;
+  pasted: boolean;
+  mapping: (ColumnUse | null)[] | null;
+  partners: Partners;
+  edits: CellEdit[];
+  file: ReadFile;
+  found: Found;
+}
+
+/** So many files can be looked at at once, the latest: each takes the room of its people. */
+const KEPT = 3;
+
+const open = new WeakMap<Context, Map<string, Preview>>();
+
+/** Keeps a preview, in place of the one that it comes from. */
+export function keepPreview(ctx: Context, preview: Omit<Preview, 'id'>, id = newId()): Preview {
+  const previews = open.get(ctx) ?? new Map<string, Preview>();
+  open.set(ctx, previews);
+  previews.delete(id);
+  const kept = { ...preview, id };
+  previews.set(id, kept);
+  if (previews.size > KEPT) previews.delete(previews.keys().next().value!);
+  return kept;
+}
+
+export const dropPreview = (ctx: Context, id: string): void => void open.get(ctx)?.delete(id);
+
+/** @throws Refusal when it was forgotten, or never was */
+export function findPreview(ctx: Context, id: string): Preview {
+  const preview = open.get(ctx)?.get(id);
+  if (!preview) throw notFound('What was looked at is not kept any more. Choose the file again.');
+  return preview;
+}
