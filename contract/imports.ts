@@ -31,6 +31,12 @@ export type Mapping = z.infer<typeof Mapping>;
 /** What the columns of a partner become: a tie by name, or a second person of the same home. */
 const Partners = z.enum(['tie', 'person']).default('tie');
 
+/** A file may have so many megabytes, of 2^20 bytes. */
+export const MAX_FILE_MB = 24;
+
+export const tooLargeSentence = (bytes: number): string =>
+  `This file has ${Math.ceil(bytes / 2 ** 20)} MB; Pen Pal reads up to ${MAX_FILE_MB} MB at a time. Split it and import the parts.`;
+
 const ImportFile = z.object({
   fileName: z.string().max(255),
   /** The bytes of the file, base64. */
@@ -130,6 +136,8 @@ export const changePreview = endpoint({
 export const IncomingPerson = z.object({
   row: z.number().int(),
   name: z.string(),
+  /** Whether they are the other one of a row that tells of two: the rest of it goes to the first. */
+  second: z.boolean(),
   /** Whether the split of the name into first and last is a guess. */
   nameGuessed: z.boolean(),
   facts: z.array(

@@ -1,9 +1,14 @@
+import { fireEvent } from '@testing-library/react';
+
 import {
+  changePreview,
   listImports,
+  previewPeople,
   previewImport,
   runImport,
   undoImport,
   type ImportPreview,
+  type IncomingPerson,
 } from '@/contract/imports';
 import { readLists } from '@/contract/lists';
 import {
@@ -20,7 +25,7 @@ import * as sample from '@/testing/samples';
 import { choose, fakeServer, press, refusal, screen, show, type, waitFor } from '@/testing/screen';
 
 import { AddScreen } from './add/add-screen';
-import { ImportScreen } from './import-screen';
+import { ImportScreen } from './import/import-screen';
 import { ViewsScreen } from './views-screen';
 
 const ADDED = { actionId: sample.id(8), sentence: 'Added Rosa', topics: [], id: sample.id(9) };
@@ -149,11 +154,33 @@ const PREVIEW: ImportPreview = {
   leftOut: 1,
 };
 
+const ANA: IncomingPerson = {
+  row: 2,
+  name: 'Ana',
+  second: false,
+  nameGuessed: false,
+  facts: [{ what: 'First name', value: 'Ana', from: ['First'] }],
+  cells: ['Ana', '7'],
+  faults: [],
+  same: null,
+};
+const BO: IncomingPerson = {
+  ...ANA,
+  row: 6,
+  name: 'Bo',
+  facts: [{ what: 'First name', value: 'Bo', from: ['First'] }],
+  cells: ['Bo', ''],
+  faults: ['“soon” is not a phone number.'],
+  same: { other: 'Bo Birch', otherId: sample.id(5), verdict: 'sure', evidence: ['same e-mail'] },
+};
+
 const importing = () =>
   fakeServer()
     .answer(readLists, sample.lists())
     .answer(listImports, { batches: [] })
-    .answer(previewImport, PREVIEW);
+    .answer(previewImport, PREVIEW)
+    .answer(changePreview, PREVIEW)
+    .answer(previewPeople, { total: 2, people: [ANA, BO] });
 
 const paste = async () => {
   show(<ImportScreen />);
@@ -165,19 +192,47 @@ const paste = async () => {
 test('what a list would bring is shown before anything is written', async () => {
   const server = importing();
   await paste();
-  await screen.findByRole('heading', { name: '120 people would come in' });
+  await screen.findByText(
+    '120 people would come in, 1 row would stay out, 1 value can’t be read or placed.',
+  );
   for (const words of [
-    'and 119 more',
     'Bo is Bo Birch: same e-mail',
     'Wen may be Wen Ito: similar name',
     'Row 5: There is no name and no way to reach them.',
-    'Row 6: “soon” is not a phone number.',
+    '“soon” is not a phone number.',
   ])
-    expect(screen.getByText(words)).toBeTruthy();
+    expect(await screen.findByText(words)).toBeTruthy();
   expect(server.sent(runImport)).toEqual([]);
   await choose('What Rank holds', 'Suffix');
-  await waitFor(() => expect(server.sent(previewImport)).toHaveLength(2));
-  expect(server.sent(previewImport)[1]).toMatchObject({ mapping: ['givenName', 'suffix'] });
+  await waitFor(() => expect(server.sent(changePreview)).toHaveLength(1));
+  expect(server.sent(changePreview)[0]).toMatchObject({ mapping: ['givenName', 'suffix'] });
+});
+
+test('a cell is put right where it is seen', async () => {
+  const server = importing();
+  await paste();
+  await press('Change First of Bo: Bo');
+  await type('First of Bo', 'Bo Birch');
+  fireEvent.blur(screen.getByLabelText('First of Bo'));
+  await waitFor(() => expect(server.sent(changePreview)).toHaveLength(1));
+  expect(server.sent(changePreview)[0]).toEqual({
+    edits: [{ row: 6, column: 0, value: 'Bo Birch' }],
+  });
+});
+
+test('days that can be read two ways are asked about, once, before anything comes in', async () => {
+  const columns = [
+    { name: 'Born', samples: ['5/12/80'], by: 'heading' as const, unclear: ['5/12/80'] },
+  ];
+  const server = importing().answer(previewImport, { ...PREVIEW, columns, mapping: ['birthday'] });
+  await paste();
+  await screen.findByText('Which comes first in Born? It says 5/12/80.');
+  const comeIn = () => screen.getByRole('button', { name: 'Import 120 people' });
+  expect(comeIn().getAttribute('aria-disabled')).toBe('true');
+  server.answer(changePreview, { ...PREVIEW, columns, mapping: ['birthday@dmy'] });
+  await press('The day', 'radio');
+  await waitFor(() => expect(comeIn().getAttribute('aria-disabled')).toBe(null));
+  expect(server.sent(changePreview)).toEqual([{ mapping: ['birthday@dmy'] }]);
 });
 
 test('it comes in with a circle and a tag; a refusal is told at its field', async () => {
@@ -192,8 +247,7 @@ test('it comes in with a circle and a tag; a refusal is told at its field', asyn
     circleId: sample.id(90),
     tag: 'fair',
     same: 'add',
-    mapping: ['givenName', null],
-    pasted: true,
+    previewId: sample.id(77),
   });
   server.answer(runImport, {
     ...ADDED,

@@ -50,7 +50,7 @@ describe('columns are guessed', () => {
     );
     expect(mapping).toEqual(['name', 'email', 'email', 'notes', 'notes']);
     expect(people[0]!.notes).toEqual([
-      { on: null, body: 'an e-mail address: x' },
+      { on: null, body: 'Email: x' },
       { on: null, body: 'first\nsecond' },
     ]);
   });
@@ -74,7 +74,7 @@ describe('rows become people', () => {
     );
     expect(people[0]).toMatchObject({ fields: { emails: [], birthday: null }, lastTouch: null });
     expect(people[0]!.notes[0]!.body).toBe(
-      'an e-mail address: ana@@example\na day in the calendar: 31/02\na day that has been: 2030-01-01',
+      'Email: ana@@example\nBirthday: 31/02\nLast contact: 2030-01-01',
     );
     expect(faults).toHaveLength(3);
     expect(faults.every(({ leftOut }) => !leftOut)).toBe(true);
@@ -234,9 +234,11 @@ describe('files of people as they are', () => {
     const { people, faults } = load(`Name,Birthday\nAna,${birthday}`);
     expect(people[0]).toMatchObject({
       fields: { birthday: null },
-      notes: [{ body: `${why}: ${birthday}` }],
+      notes: [{ body: `Birthday: ${birthday}` }],
     });
-    expect(faults).toHaveLength(1);
+    expect(faults.map((fault) => fault.why)).toEqual([
+      `“${birthday}” is not ${why}; it is kept in the note.`,
+    ]);
   });
 
   test('more cells than headings come into the note and are told', () => {

@@ -78,7 +78,8 @@ export function importRows(
           .join(glue),
       has: (target) => columnsOf.has(target),
       unread: (text, what) => {
-        unread.push(`${what}: ${text}`);
+        const column = cells.findIndex((cell) => cell.includes(text));
+        unread.push(`${table.header[column] || what}: ${text}`);
         faults.push({
           row,
           why: `“${text.slice(0, 80)}” is not ${what}; it is kept in the note.`,

@@ -68,7 +68,7 @@ describe('requests that can not be', () => {
   test('a body that is too large', async () => {
     const response = await post(
       '/api/people',
-      JSON.stringify({ note: 'x'.repeat(25 * 1024 * 1024) }),
+      JSON.stringify({ note: 'x'.repeat(34 * 1024 * 1024) }),
     );
     expect(response.status).toBe(413);
     expect(((await response.json()) as { error: { message: string } }).error.message).toMatch(

@@ -16,8 +16,8 @@ import { publicForm } from '../intake/routes';
 import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
 
-/** Files of people are the largest requests: 24 MB hold a CSV of some 18 MB. */
-const BODY_LIMIT = '24mb';
+/** Files of people are the largest requests: 24 MB of them are 32 MB as base64. */
+const BODY_LIMIT = '33mb';
 const YEAR_SECONDS = 31_536_000;
 
 export interface AppOptions {
@@ -152,7 +152,7 @@ function toRefusal(error: unknown): Refusal {
   if (constraint === 'action_request')
     return new Refusal('conflict', 'This was done already, or is under way.');
   if (type === 'entity.too.large')
-    return new Refusal('too_large', 'This is more than Pen Pal takes at once (24 MB). Split it.');
+    return new Refusal('too_large', 'This is more than Pen Pal takes at once. Split it.');
   if (type?.startsWith('entity.') || type === 'encoding.unsupported')
     return new Refusal('invalid', 'This request is not readable as JSON.');
   if (code === 'ENOSPC' || code === '53100')

@@ -60,7 +60,7 @@ test('one batch comes in, can be found again, and is taken back as one', async (
   const bad = await api.call(getPerson, { params: { id: rows[0]!.id } });
   expect(bad).toMatchObject({
     circle: null,
-    notes: [{ body: 'an e-mail address: mail@@\nCircle: Platinum' }],
+    notes: [{ body: 'E-mail: mail@@\nCircle: Platinum' }],
   });
   const undone = await api.call(undoImport, { params: { id: done.batchId } });
   expect(undone).toMatchObject({ removed: 3, kept: 0 });

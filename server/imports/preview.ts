@@ -153,6 +153,7 @@ export async function people(
       return {
         row: person.row,
         name: nameAt(place),
+        second: place > 0 && file.people[place - 1]!.row === person.row,
         nameGuessed: person.nameGuessed ?? false,
         facts: describe(person, own, nameAt).map(({ to, what, value }) => ({
           what,

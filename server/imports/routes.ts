@@ -3,23 +3,22 @@ import type { Router } from 'express';
 import * as api from '@/contract/imports';
 
 import type { Context } from '../context';
-import { register } from '../api';
+import { Refusal, register } from '../api';
 import * as actions from './actions';
 import * as looked from './preview';
 import { listBatches } from './queries';
 import type { FileGiven } from './read';
 
-const given = ({
+function given({
   content,
   ...file
-}: Omit<FileGiven, 'bytes' | 'edits'> & { content: string }): FileGiven => ({
-  fileName: file.fileName,
-  pasted: file.pasted,
-  mapping: file.mapping,
-  partners: file.partners,
-  bytes: Buffer.from(content, 'base64'),
-  edits: [],
-});
+}: Omit<FileGiven, 'bytes' | 'edits'> & { content: string }): FileGiven {
+  const bytes = Buffer.from(content, 'base64');
+  if (bytes.length > api.MAX_FILE_MB * 2 ** 20)
+    throw new Refusal('too_large', api.tooLargeSentence(bytes.length), 'content');
+  const { fileName, pasted, mapping, partners } = file;
+  return { fileName, pasted, mapping, partners, bytes, edits: [] };
+}
 
 export function importRoutes(router: Router, ctx: Context): void {
   register(router, api.previewImport, ({ body }) => looked.preview(ctx, given(body)));

@@ -43,31 +43,21 @@ export function HereAlready({ preview, same, onSame }: SameProps) {
   );
 }
 
-/** What of the file can't be read or placed, and what would stay out for it. */
+/** What of the file would stay out. What can't be read of those who come in stands beside them. */
 export function ImportFaults({ preview }: { preview: ImportPreview }) {
-  const { faults, faultCount, leftOut, format } = preview;
+  const { faults, leftOut, format } = preview;
+  if (leftOut === 0) return null;
   const unit = { csv: 'Row', sheet: 'Row', vcard: 'Card', pasted: 'Entry' }[format];
-  const groups = [
-    {
-      title: `${plural(leftOut, unit.toLowerCase(), format === 'pasted' ? 'entries' : undefined)} can’t be read and would stay out`,
-      count: leftOut,
-      list: faults.filter((fault) => fault.leftOut),
-    },
-    {
-      title: `${plural(faultCount - leftOut, 'value')} can’t be read or placed`,
-      count: faultCount - leftOut,
-      list: faults.filter((fault) => !fault.leftOut),
-    },
-  ];
-  return groups
-    .filter(({ count }) => count > 0)
-    .map(({ title, count, list }) => (
-      <View key={title} className="gap-1">
-        <Heading>{title}</Heading>
-        {list.slice(0, SHOWN).map(({ row, why }, i) => (
-          <Soft key={i}>{`${unit} ${row}: ${why}`}</Soft>
-        ))}
-        {count > SHOWN ? <Soft>{`and ${count - SHOWN} more`}</Soft> : null}
-      </View>
-    ));
+  const list = faults.filter((fault) => fault.leftOut);
+  return (
+    <View className="gap-1">
+      <Heading>
+        {`${plural(leftOut, unit.toLowerCase(), format === 'pasted' ? 'entries' : undefined)} can’t be read and would stay out`}
+      </Heading>
+      {list.slice(0, SHOWN).map(({ row, why }, i) => (
+        <Soft key={i}>{`${unit} ${row}: ${why}`}</Soft>
+      ))}
+      {leftOut > SHOWN ? <Soft>{`and ${leftOut - SHOWN} more`}</Soft> : null}
+    </View>
+  );
 }
