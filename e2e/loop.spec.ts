@@ -13,7 +13,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
 }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Import a list' }).click();
-  await page.getByLabel('CSV or vCard file').setInputFiles({
+  await page.getByLabel('Spreadsheet, CSV or vCard file').setInputFiles({
     name: 'clients.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(CSV),
@@ -22,6 +22,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(
     page.getByText('Row 6: It has neither a name nor a way to reach anybody.'),
   ).toBeVisible();
+  await page.getByRole('button', { name: /understood by the heading$/ }).click();
   await expect(page.getByLabel('What Last spoke holds')).toHaveValue('lastTouch');
   await page.getByRole('button', { name: 'Import 3 people' }).click();
   await expect(page.getByRole('link', { name: /Rosa Lind/ })).toBeVisible();

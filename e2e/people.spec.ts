@@ -214,7 +214,7 @@ test('cards and pasted names come in; who is here already is recognised', async 
     (name, i) =>
       `BEGIN:VCARD\r\nVERSION:3.0\r\nFN:${name}\r\nEMAIL:${i === 0 ? 'gideon' : 'ines'}@example.org\r\nTITLE:Boat builder\r\nEND:VCARD\r\n`,
   );
-  await page.getByLabel('CSV or vCard file').setInputFiles({
+  await page.getByLabel('Spreadsheet, CSV or vCard file').setInputFiles({
     name: 'cards.vcf',
     mimeType: 'text/vcard',
     buffer: Buffer.from(cards.join('')),

@@ -6,7 +6,7 @@ import { isPlainDate, longDate, weekdayName, type PlainDate } from '@/core/time'
 
 import { Button } from './button';
 import { Field, type Labelled } from './field';
-import { useToday } from './today';
+import { useDateOrder, useToday } from './today';
 
 interface DayInputProps extends Labelled {
   /** 'YYYY-MM-DD'; what can't be read as a day is handed on as it was typed; empty for none. */
@@ -26,11 +26,12 @@ const wordsOf = (value: string, today: PlainDate) =>
 export function DayInput(props: DayInputProps) {
   const { value, onChange, lean = 'ahead', min, max, fault, hint, inputRef, ...labelled } = props;
   const today = useToday();
+  const order = useDateOrder();
   // What is typed stays as it was typed until the day is changed from elsewhere.
   const [typed, setTyped] = useState({ text: '', as: null as string | null });
   const text = typed.as === value ? typed.text : wordsOf(value, today);
   const write = (next: string) => {
-    const as = readDay(next, today, lean) ?? next;
+    const as = readDay(next, today, lean, order) ?? next;
     setTyped({ text: next, as });
     onChange(as);
   };

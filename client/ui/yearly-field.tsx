@@ -5,6 +5,7 @@ import { readDate, yearlyWords } from '@/core/time';
 
 import { Field, type Labelled } from './field';
 import { useField, type Place } from './form-fields';
+import { useDateOrder, useToday } from './today';
 
 const READ = /^(\d{4}-)?\d{2}-\d{2}$/;
 
@@ -18,8 +19,9 @@ export function YearlyField<V extends FieldValues>({
   const kept = (value as string | null) ?? '';
   const read = READ.test(kept) ? yearlyWords(kept) : undefined;
   const [typed, setTyped] = useState({ text: '', as: null as string | null });
+  const reading = { order: useDateOrder(), today: useToday(), past: true };
   const write = (text: string) => {
-    const as = readDate(text) ?? (text.trim() === '' ? null : text);
+    const as = readDate(text, reading) ?? (text.trim() === '' ? null : text);
     setTyped({ text, as });
     onChange(as);
   };

@@ -48,8 +48,8 @@ test.each([
 ])('“%s” is no day', (text) => expect(readDay(text, today)).toBeNull());
 
 test('day and month change places with the order of the owner', () => {
-  expect(readDay('5/4/2027', today, 'ahead', 'month first')).toBe('2027-05-04');
-  expect(readDay('5/4/2027', today, 'ahead', 'day first')).toBe('2027-04-05');
+  expect(readDay('5/4/2027', today, 'ahead', 'mdy')).toBe('2027-05-04');
+  expect(readDay('5/4/2027', today, 'ahead', 'dmy')).toBe('2027-04-05');
 });
 
 test('what we write ourselves is read as the same day', () => {

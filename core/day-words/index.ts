@@ -1,11 +1,8 @@
 import { casual, GB } from 'chrono-node/en';
 
-import { addDays, addMonths, isPlainDate, type PlainDate } from '@/core/time';
+import { addDays, addMonths, isPlainDate, type DateOrder, type PlainDate } from '@/core/time';
 
 const pad = (n: number, width = 2) => String(n).padStart(width, '0');
-
-/** Whether "4/5" is the fifth of April; in the British reading it is the fourth of May. */
-export type DayOrder = 'month first' | 'day first';
 
 /**
  * A day as people write it, beside `today`: "Friday", "in 2 weeks", "4 May", "Nov 30, 2026". Read by
@@ -17,14 +14,15 @@ export function readDay(
   text: string,
   today: PlainDate,
   lean: 'ahead' | 'back' = 'ahead',
-  order: DayOrder = 'month first',
+  /** Whether "4/5" is the fifth of April, or the fourth of May. */
+  order: DateOrder = 'mdy',
 ): PlainDate | null {
   const asked = text.trim();
   if (isPlainDate(asked)) return asked;
   const [year, month, day] = today.split('-').map(Number);
   // Noon of the machine's own zone: only the calendar day of it is used again.
   const now = new Date(year!, month! - 1, day, 12);
-  const reader = order === 'day first' ? GB : casual;
+  const reader = order === 'dmy' ? GB : casual;
   const ahead = lean === 'ahead' && !/^last\b/i.test(asked);
   const [found, ...more] = reader.parse(asked, now, { forwardDate: ahead });
   if (!found || more.length > 0 || found.end || found.text.length !== asked.length) return null;

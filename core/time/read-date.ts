@@ -4,6 +4,9 @@ import { monthNames } from './speak';
 /** In which order day and month of a date in figures stand; years stand first where they have four digits. */
 export type DateOrder = 'mdy' | 'dmy';
 
+/** The order in which dates are written where a language tag is at home: the month first in the United States. */
+export const orderIn = (locale: string): DateOrder => (/\bUS$/i.test(locale) ? 'mdy' : 'dmy');
+
 export interface DateReading {
   order?: DateOrder;
   /** Decides the century of years with two digits, which stay unread without it. */

@@ -1,5 +1,6 @@
 import type { CellEdit, Partners, ReadFile } from '@/core/intake';
 import type { ColumnUse } from '@/core/people';
+import { orderIn } from '@/core/time';
 
 import { Refusal } from '../api';
 import type { Context } from '../context';
@@ -32,8 +33,7 @@ export async function readFile(
     edits,
     own: await readOwnFields(ctx.db),
     today: ctx.clock.today(),
-    // Where the owner lives in the United States, the month stands first.
-    order: locale === 'en-US' ? ('mdy' as const) : ('dmy' as const),
+    order: orderIn(locale),
   };
   const result = await ctx.threads.run('readFile', file, signal && { signal });
   if (!result.ok) {

@@ -22,7 +22,7 @@ beforeAll(async () => {
     format: 'esm',
     platform: 'node',
     banner: {
-      js: `import { createRequire } from 'node:module'; const require = createRequire('/');`,
+      js: `import { createRequire as requireFrom } from 'node:module'; const require = requireFrom('/');`,
     },
     outfile,
   });
