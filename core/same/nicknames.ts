@@ -27,6 +27,7 @@ catherine cathy kate katie cat kit
 katherine kathy kate katie kat kitty kit
 charles charlie chuck chas chip
 charlotte charlie lottie
+christian chris
 christina chris tina chrissy christy
 christine chris tina chrissy christy
 christopher chris kit topher
@@ -162,9 +163,37 @@ for (const line of GROUPS.trim().split('\n')) {
     FORMAL.set(name, [...(FORMAL.get(name) ?? []), formal]);
 }
 
+/** Given names that are easily taken for another (common practice, no source; written from memory). */
+const NAMES = new Set(
+  `adrian adriana adrienne alan alana andre andrea anna antonia antonio bruno bruna carl carla carlo carlos
+  carmen christian christiana clara claude claudia claudio clement clemens colin dana daniela danielle dario daria
+  david davide dean deana denis denise dennis diana diane dominic dominica edwin elena elisa elise ella ellen emil
+  emilia emilio emma eric erica erik erika ernest ernesta eugene eugenia eva fabian fabio fabiola felix felicia
+  fernando fernanda filip filippa francis frances francisco francisca franz gabriel gabriela gabriele george georgia
+  gerald geraldine glen glenn glenda gloria hanna hannah hans harriet harry helen helena henri henrietta hugo ida
+  ignacio irma isabel isabella ivan ivana jan jana jane janet janice jean jeanne jerome jesse jessica joan joanna
+  joao joel joelle johanna john jon jonas jorge jose josef josefa josephine juan juana jules julia julian juliana
+  julie julio julius karen karin karl karla laura lauren laurence lea leah leo leon leona leonard leonora lewis lia
+  liam lina linda louis louisa louise luca lucas lucia lucian luis luisa luke manuel manuela marc marcel marcella
+  marcia marco marcus maria marian marianne marie mario marion mark marta martha martin martina mary matteo max maxine
+  mia michaela michel michele michelle mila milan nadia nadine natalia natalie nicholas nicola nicole nina noah nora
+  norman olga oliver olivia oscar paola paolo patricio paul paula paulina pauline pedro peter petra philip philippa
+  pierre pietra pietro rafael rafaela ramon ramona raul rene renata renee roberta roberto roger roland rolanda romeo
+  rosa rose ruth sara sarah sebastian sergio silvia silvio simon simone sofia sonia sophia sophie stefan stefanie
+  stefano stella steven susanna tamara tanya tara theo thea tomas valentin valentina vera viktor viktoria werner wilma
+  xavier yvan yvonne`.split(/\s+/),
+);
+
+/** Whether a folded given name is one that we know. */
+export const isKnownName = (given: string): boolean => FORMAL.has(given) || NAMES.has(given);
+
 /** The formal names that a folded given name may stand for; itself when it is in no group. */
 export const formalNames = (given: string): readonly string[] => FORMAL.get(given) ?? [given];
 
 /** Whether two folded given names can belong to one person by nickname: "bob" and "robert". */
 export const areNicknames = (a: string, b: string): boolean =>
   formalNames(a).some((formal) => formalNames(b).includes(formal));
+
+/** Whether one can't be short for anybody else's name: "pat" may be Patrick or Patricia. */
+export const areSurelyNicknames = (a: string, b: string): boolean =>
+  areNicknames(a, b) && formalNames(a).length === 1 && formalNames(b).length === 1;

@@ -1,6 +1,7 @@
+import { doubtsOf, isFirm, isTheSame, sharesTheirOwn, type Common } from './doubts';
 import { jaroWinkler } from './jaro-winkler';
-
-import { areNicknames } from './nicknames';
+import { areNicknames, areSurelyNicknames } from './nicknames';
+import { areNumbered, areOneSlipApart, arePairOfNames } from './spelling';
 import { soundsOf, type Traits } from './traits';
 
 /**
@@ -12,6 +13,7 @@ const WEIGHT = {
   email: 10,
   otherEmail: -2,
   phone: 7,
+  officePhone: 2,
   otherPhone: -1.5,
   home: 5,
   otherHome: -1,
@@ -20,19 +22,22 @@ const WEIGHT = {
   birthdayNear: -1,
   otherBirthday: -9,
   family: 5,
-  familyNear: 3.5,
+  familySlip: 3.5,
+  familyNear: 2.5,
   familySounds: 2.5,
   otherFamily: -4,
   given: 4,
   givenNear: 3,
   givenInitial: 1.5,
-  otherGiven: -12,
+  otherGiven: -21,
+  otherKnownGiven: -30,
   swapped: 7,
   middle: 1.5,
   otherMiddle: -4,
   otherSuffix: -16,
   oneSuffix: -3,
   company: 2,
+  firmAndPerson: -20,
   sameCompanyAlone: 9,
 };
 
@@ -57,8 +62,8 @@ const sharesOne = (a: readonly string[], b: readonly string[]) => a.some((x) => 
 const samePhone = (a: string, b: string) =>
   a === b || ((a.length === 7 || b.length === 7) && a.slice(-7) === b.slice(-7));
 
-/** Compares two people; symmetric. */
-export function compare(a: Traits, b: Traits): Comparison {
+/** Compares two people; symmetric. What is sure is what nobody would doubt: see {@link doubtsOf}. */
+export function compare(a: Traits, b: Traits, common: Common = new Set()): Comparison {
   let score = 0;
   const evidence: string[] = [];
   const say = (weight: number, words?: string) => {
@@ -69,8 +74,12 @@ export function compare(a: Traits, b: Traits): Comparison {
   const both = (key: 'emails' | 'phones' | 'homes') => a[key].length > 0 && b[key].length > 0;
   if (sharesOne(a.emails, b.emails)) say(WEIGHT.email, 'same e-mail');
   else if (both('emails')) say(WEIGHT.otherEmail);
-  if (a.phones.some((x) => b.phones.some((y) => samePhone(x, y)))) say(WEIGHT.phone, 'same phone');
-  else if (both('phones')) say(WEIGHT.otherPhone);
+  const phone = a.phones.find((x) => b.phones.some((y) => samePhone(x, y)));
+  if (phone !== undefined) {
+    const isOffice = a.officePhones.includes(phone) || b.officePhones.includes(phone);
+    say(isOffice ? WEIGHT.officePhone : WEIGHT.phone, 'same phone');
+  }
+  if (phone === undefined && both('phones')) say(WEIGHT.otherPhone);
   if (sharesOne(a.homes, b.homes)) say(WEIGHT.home, 'same address');
   else if (both('homes')) say(WEIGHT.otherHome, 'different addresses');
   compareBirthdays(a.birthday, b.birthday, say);
@@ -78,20 +87,28 @@ export function compare(a: Traits, b: Traits): Comparison {
     const alone = !a.given && !a.family && !b.given && !b.family;
     say(alone ? WEIGHT.sameCompanyAlone : WEIGHT.company, 'same company');
   }
-  // Two first names at one address and phone are a family, however much they share; so may be
-  // somebody with a suffix and somebody of the same name without one.
-  const maybeFamily = names === 'different' || a.suffix !== b.suffix;
-  const verdict = score >= SURE && !maybeFamily ? 'sure' : score >= ASK ? 'ask' : 'different';
-  return { verdict, score, evidence };
+  if (isFirm(a) !== isFirm(b)) say(WEIGHT.firmAndPerson);
+  // An address alone that is here already is somebody who is here already.
+  const justEmail = (isNameless(a) || isNameless(b)) && sharesOne(a.emails, b.emails);
+  const doubts = justEmail ? [] : doubtsOf(a, b, names, common);
+  evidence.push(...doubts.filter((doubt) => !evidence.includes(doubt)));
+  const isSure =
+    score >= SURE && doubts.length === 0 && (sharesTheirOwn(a, b, common) || isTheSame(a, b));
+  if (justEmail || isSure) return { verdict: 'sure', score, evidence };
+  return { verdict: score >= ASK ? 'ask' : 'different', score, evidence };
 }
+
+const isNameless = ({ given, goesBy, family, company }: Traits): boolean =>
+  [given, goesBy, family, company].every((name) => name === '');
 
 type Say = (weight: number, words?: string) => void;
 
-function compareNames(a: Traits, b: Traits, say: Say): 'alike' | 'different' {
+function compareNames(a: Traits, b: Traits, say: Say): NamesCompared {
   compareSuffixes(a, b, say);
   if (isSwapped(a, b)) {
     say(WEIGHT.swapped, 'first and last name swapped');
-    return 'alike';
+    const exact = a.given === b.family && a.family === b.given;
+    return { given: exact ? 'same' : 'similar', familyAlike: true };
   }
   const family = compareFamily(a.family, b.family);
   const given = compareGiven(a, b);
@@ -107,7 +124,17 @@ function compareNames(a: Traits, b: Traits, say: Say): 'alike' | 'different' {
     }
   } else if (!given.alike) say(0, 'different first names');
   else if (!family.alike) say(0, 'different last names');
-  return given.alike ? 'alike' : 'different';
+  return {
+    given: given.alike ? (given.sameName ? 'same' : 'similar') : 'other',
+    familyAlike: family.alike,
+  };
+}
+
+/** What the names of two records say of them. */
+export interface NamesCompared {
+  /** Similar is not the same: an initial, a slip of a finger, another name of the same sound. */
+  given: 'same' | 'similar' | 'other';
+  familyAlike: boolean;
 }
 
 function compareSuffixes(a: Traits, b: Traits, say: Say): void {
@@ -116,6 +143,7 @@ function compareSuffixes(a: Traits, b: Traits, say: Say): void {
   else say(WEIGHT.oneSuffix, 'only one has a suffix');
 }
 
+/** Whether first and last name stand the other way round; near is enough to ask, not to be sure. */
 const isSwapped = (a: Traits, b: Traits): boolean =>
   a.given !== '' &&
   a.family !== '' &&
@@ -125,15 +153,17 @@ const isSwapped = (a: Traits, b: Traits): boolean =>
   !near(a.given, b.given);
 
 const near = (a: string, b: string) =>
-  a === b || (a !== '' && b !== '' && jaroWinkler(a, b) >= JW_NEAR);
+  a === b || (a !== '' && b !== '' && (jaroWinkler(a, b) >= JW_NEAR || areOneSlipApart(a, b)));
 
 function compareFamily(a: string, b: string): { weight: number; alike: boolean } {
   if (!a || !b) return { weight: 0, alike: true };
   if (a === b) return { weight: WEIGHT.family, alike: true };
+  if (areNumbered(a, b)) return { weight: WEIGHT.otherFamily, alike: false };
   const similar = jaroWinkler(a, b);
   // One part of a double name: "Marsh" and "Marsh Lind".
   const part = a.split(' ').includes(b) || b.split(' ').includes(a);
-  if (similar >= JW_NEAR || part) return { weight: WEIGHT.familyNear, alike: true };
+  if (part || areOneSlipApart(a, b)) return { weight: WEIGHT.familySlip, alike: true };
+  if (similar >= JW_NEAR) return { weight: WEIGHT.familyNear, alike: true };
   if (sharesOne(soundsOf(a), soundsOf(b)) && similar >= 0.7)
     return { weight: WEIGHT.familySounds, alike: true };
   return { weight: WEIGHT.otherFamily, alike: false };
@@ -144,25 +174,36 @@ interface Given {
   alike: boolean;
   exact: boolean;
   nickname: boolean;
+  /** Whether it is one name, written alike or as what people make of it. */
+  sameName: boolean;
 }
 
 function compareGiven(a: Traits, b: Traits): Given {
   const xs = [a.given, a.goesBy].filter(Boolean);
   const ys = [b.given, b.goesBy].filter(Boolean);
-  const answer = (weight: number, kind: 'exact' | 'nickname' | 'near' | 'other'): Given => ({
+  const answer = (
+    weight: number,
+    kind: 'exact' | 'nickname' | 'short' | 'near' | 'other',
+  ): Given => ({
     weight,
     alike: kind !== 'other',
     exact: kind === 'exact',
-    nickname: kind === 'nickname',
+    nickname: kind === 'nickname' || kind === 'short',
+    sameName: kind === 'exact' || kind === 'nickname',
   });
-  if (xs.length === 0 || ys.length === 0) return answer(0, 'near');
-  if (sharesOne(xs, ys)) return answer(WEIGHT.given, 'exact');
+  if (xs.length === 0 || ys.length === 0)
+    return a.form && b.form && a.form !== b.form
+      ? answer(WEIGHT.otherGiven, 'other')
+      : answer(0, 'near');
+  if (xs.some((x) => x.length > 1 && ys.includes(x))) return answer(WEIGHT.given, 'exact');
   const some = (test: (x: string, y: string) => boolean) =>
     xs.some((x) => ys.some((y) => test(x, y)));
-  if (some(areNicknames)) return answer(WEIGHT.given, 'nickname');
   if (some((x, y) => (x.length === 1 || y.length === 1) && x[0] === y[0]))
     return answer(WEIGHT.givenInitial, 'near');
-  if (some((x, y) => jaroWinkler(x, y) >= JW_NEAR)) return answer(WEIGHT.givenNear, 'near');
+  if (some(areNicknames))
+    return answer(WEIGHT.given, some(areSurelyNicknames) ? 'nickname' : 'short');
+  if (some(arePairOfNames) || some(areNumbered)) return answer(WEIGHT.otherKnownGiven, 'other');
+  if (some(near)) return answer(WEIGHT.givenNear, 'near');
   if (some((x, y) => jaroWinkler(x, y) >= JW_OTHER && sharesOne(soundsOf(x), soundsOf(y))))
     return answer(WEIGHT.givenNear, 'near');
   return answer(WEIGHT.otherGiven, 'other');

@@ -2,11 +2,15 @@ import { doubleMetaphone } from 'double-metaphone';
 
 import { fold, type PersonFields } from '@/core/people';
 
-import { addressKey } from './address';
+import { homeKey } from './address';
 import { formalNames } from './nicknames';
 
 /** What same-person detection compares, folded and in one form. */
 export interface Traits {
+  /** Whether the form of address is a man's or a woman's; empty where it tells neither. */
+  form: 'his' | 'her' | '';
+  /** Whether the record is of two people: "Dana & Lee". */
+  couple: boolean;
   given: string;
   goesBy: string;
   middle: string;
@@ -16,12 +20,17 @@ export interface Traits {
   emails: string[];
   /** Digits alone, without the country's 1 of North America. */
   phones: string[];
+  /** Those of the phones that are said to be carried by one person. */
+  mobiles: string[];
+  /** Those that ring at work, where others are reached by them as well. */
+  officePhones: string[];
   homes: string[];
   birthday: string | null;
 }
 
 export type TraitFields = Pick<
   PersonFields,
+  | 'prefix'
   | 'givenName'
   | 'middleName'
   | 'familyName'
@@ -58,10 +67,28 @@ function splitSuffix(family: string, suffix: string): [string, string] {
   return last && words.length > 1 ? [words.slice(0, -1).join(' '), last] : [family, ''];
 }
 
+const FORMS: Record<string, Traits['form']> = {
+  mr: 'his',
+  herr: 'his',
+  sr: 'his',
+  mrs: 'her',
+  ms: 'her',
+  miss: 'her',
+  frau: 'her',
+  sra: 'her',
+};
+const COUPLE = /[&+]|\b(?:and|und|y|et|e)\b/i;
+const OFFICE = /^(?:work|office|business|company|main)/i;
+const MOBILE = /^(?:cell|mobile|handy|movil|portable)/i;
+
+const digits = (value: string) => value.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '');
+
 export function traitsOf(p: TraitFields): Traits {
   const [family, suffix] = splitSuffix(letters(p.familyName), letters(p.suffix));
   const [given = '', ...more] = letters(p.givenName).split(' ');
   return {
+    form: FORMS[letters(p.prefix)] ?? '',
+    couple: COUPLE.test(p.givenName) || COUPLE.test(p.prefix),
     given,
     goesBy: letters(p.goesBy),
     middle: letters(p.middleName) || more.join(' '),
@@ -69,8 +96,12 @@ export function traitsOf(p: TraitFields): Traits {
     suffix,
     company: letters(p.company),
     emails: p.emails.map(({ value }) => value.toLowerCase()),
-    phones: p.phones.map(({ value }) => value.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '')),
-    homes: p.addresses.map(addressKey).filter((key) => key !== null),
+    phones: p.phones.map(({ value }) => digits(value)),
+    mobiles: p.phones.filter(({ label }) => MOBILE.test(label)).map(({ value }) => digits(value)),
+    officePhones: p.phones
+      .filter(({ label }) => OFFICE.test(label))
+      .map(({ value }) => digits(value)),
+    homes: p.addresses.map(homeKey).filter((key) => key !== ''),
     birthday: p.birthday,
   };
 }
@@ -94,10 +125,14 @@ const sound = (word: string): string => soundsOf(word)[0] || word;
 /** The first letter, whole: rarer scripts and characters take two units of a string. */
 const firstLetter = (word: string): string => [...word][0]!;
 
+/** How a word goes on behind its first letter; the letters of a short one. */
+const behindFirst = (word: string): string => [...word].slice(1, 5).join('');
+
 /**
  * The keys under which somebody is looked up: people who share none are never compared. E-mail,
  * the last seven digits of a phone, the home, and how one name sounds with the first letter of
- * the other, both ways round, so that swapped names and a typing fault in either are found.
+ * the other, both ways round, so that swapped names and a typing fault in either are found; and
+ * with how the other goes on behind its first letter, which may be the wrong one.
  */
 export function matchKeys(t: Traits): string[] {
   const keys = new Set<string>();
@@ -110,6 +145,8 @@ export function matchKeys(t: Traits): string[] {
     else {
       keys.add(`n:${sound(t.family)} ${firstLetter(given)}`);
       keys.add(`n:${sound(given)} ${firstLetter(t.family)}`);
+      keys.add(`n:${sound(given)} *${behindFirst(t.family)}`);
+      keys.add(`n:${sound(t.family)} *${behindFirst(given)}`);
     }
   }
   if (givens.size === 0 && t.family) keys.add(`n:${sound(t.family)}`);

@@ -7,7 +7,7 @@ import { newId } from '../db';
 import type { NoteRecord } from './notes';
 
 /** Counts the rules by which keys and sounds are made; people with older ones are keyed anew at start. */
-export const KEYS_VERSION = 2;
+export const KEYS_VERSION = 3;
 
 /** The columns that hold what a person's fields hold, by field. */
 const COLUMN_OF: Record<keyof PersonFields, string> = {

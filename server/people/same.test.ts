@@ -59,7 +59,7 @@ test('who is typed in again is recognised, with the evidence', async () => {
   const draft = { givenName: 'Rosa', familyName: 'Lindt', phone: '2015550123' };
   const { lookAlikes } = await api.call(findLookAlikes, { body: { draft } });
   expect(lookAlikes.find(({ id }) => id === keep)).toMatchObject({
-    verdict: 'sure',
+    verdict: 'ask',
     evidence: ['similar name', 'same phone'],
   });
 });
@@ -67,7 +67,7 @@ test('who is typed in again is recognised, with the evidence', async () => {
 test('merging keeps both stories and unites what is known, field by field', async () => {
   const { keep, gone } = await twice();
   const { pairs, sure } = await api.call(listSame);
-  expect(sure).toBe(1);
+  expect(sure).toBe(0);
   expect(pairs[0]!.evidence).toEqual(['similar name', 'same phone']);
   await merge(keep, gone, ['givenName']);
   const one = await sheet(keep);
@@ -153,13 +153,10 @@ test('nobody is merged with themselves, and a no is never lost', async () => {
 });
 
 test('all sure pairs are merged in one action, three records of one person into one', async () => {
-  await twice();
-  await add({
-    givenName: 'Rosa',
-    familyName: 'Lind',
-    email: 'rosa@example.com',
-    phone: '2015550123',
-  });
+  const rosa = { givenName: 'Rosa', familyName: 'Lind', email: 'rosa@example.com' };
+  await add(rosa);
+  await add({ ...rosa, phone: '2015550123' });
+  await add({ ...rosa, familyName: 'Lindt' });
   await add({ givenName: 'Gideon', familyName: 'Marsh' });
   const { people, actionId } = await api.call(mergeSure, {});
   expect(people).toBe(2);

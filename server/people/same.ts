@@ -11,7 +11,7 @@ import { invalid, notFound } from '../api';
 import { draftFields } from './clean-fields';
 import { contractFields } from './records';
 
-const TRAIT_COLUMNS = `id, name, given_name as "givenName", middle_name as "middleName",
+const TRAIT_COLUMNS = `id, name, prefix, given_name as "givenName", middle_name as "middleName",
   family_name as "familyName", suffix, goes_by as "goesBy", company, emails, phones, addresses, birthday`;
 
 type TraitRow = TraitFields & { id: string; name: string };
