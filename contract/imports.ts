@@ -158,6 +158,8 @@ export const IncomingPerson = z.object({
       otherId: PersonId.nullable(),
       verdict: z.enum(['sure', 'ask']),
       evidence: z.array(z.string()),
+      /** What their row says otherwise: it would go into a note. */
+      differs: z.array(z.object({ what: z.string(), here: z.string(), there: z.string() })),
     })
     .nullable(),
 });
@@ -203,6 +205,8 @@ export const runImport = endpoint({
     people: z.number().int(),
     /** People who were here and got what is new about them. */
     joined: z.number().int(),
+    /** Details that were said otherwise of who was joined; they are kept in notes. */
+    differing: z.number().int(),
     leftOut: z.number().int(),
   }),
   errors: ['invalid', 'too_large', 'not_found'],

@@ -171,7 +171,13 @@ const BO: IncomingPerson = {
   facts: [{ what: 'First name', value: 'Bo', from: ['First'] }],
   cells: ['Bo', ''],
   faults: ['“soon” is not a phone number.'],
-  same: { other: 'Bo Birch', otherId: sample.id(5), verdict: 'sure', evidence: ['same e-mail'] },
+  same: {
+    other: 'Bo Birch',
+    otherId: sample.id(5),
+    verdict: 'sure',
+    evidence: ['same e-mail'],
+    differs: [{ what: 'Company', here: 'Kelp & Sons', there: 'Net & Loft' }],
+  },
 };
 
 const importing = () =>
@@ -200,6 +206,7 @@ test('what a list would bring is shown before anything is written', async () => 
     'Wen may be Wen Ito: similar name',
     'Row 5: There is no name and no way to reach them.',
     '“soon” is not a phone number.',
+    'Company: Kelp & Sons stays, “Net & Loft” goes into a note',
   ])
     expect(await screen.findByText(words)).toBeTruthy();
   expect(server.sent(runImport)).toEqual([]);
@@ -254,6 +261,7 @@ test('it comes in with a circle and a tag; a refusal is told at its field', asyn
     batchId: sample.id(77),
     people: 120,
     joined: 0,
+    differing: 0,
     leftOut: 1,
   });
   await press('Import 120 people');

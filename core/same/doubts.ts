@@ -1,9 +1,15 @@
-import type { NamesCompared } from './score';
 import type { Traits } from './traits';
 
 const shares = (a: readonly string[], b: readonly string[]) => a.some((x) => b.includes(x));
 const differ = (a: readonly string[], b: readonly string[]) =>
   a.length > 0 && b.length > 0 && !shares(a, b);
+
+/** What the names of two records say of them. */
+export interface NamesCompared {
+  /** Similar is not the same: an initial, a slip of a finger, another name of the same sound. */
+  given: 'same' | 'similar' | 'other';
+  familyAlike: boolean;
+}
 
 /** What is nobody's own: e-mail addresses that several use. */
 export type Common = ReadonlySet<string>;

@@ -1,4 +1,11 @@
-import { doubtsOf, isFirm, isTheSame, sharesTheirOwn, type Common } from './doubts';
+import {
+  doubtsOf,
+  isFirm,
+  isTheSame,
+  sharesTheirOwn,
+  type Common,
+  type NamesCompared,
+} from './doubts';
 import { jaroWinkler } from './jaro-winkler';
 import { areNicknames, areSurelyNicknames } from './nicknames';
 import { areNumbered, areOneSlipApart, arePairOfNames } from './spelling';
@@ -128,13 +135,6 @@ function compareNames(a: Traits, b: Traits, say: Say): NamesCompared {
     given: given.alike ? (given.sameName ? 'same' : 'similar') : 'other',
     familyAlike: family.alike,
   };
-}
-
-/** What the names of two records say of them. */
-export interface NamesCompared {
-  /** Similar is not the same: an initial, a slip of a finger, another name of the same sound. */
-  given: 'same' | 'similar' | 'other';
-  familyAlike: boolean;
 }
 
 function compareSuffixes(a: Traits, b: Traits, say: Say): void {

@@ -87,15 +87,16 @@ const ident = (name: string) => `"${name.replaceAll('"', '""')}"`;
 /** Each row of a run once: its columns as they were before its first change, and after its last. */
 const ROWS = `select row_id, merged(before order by seq desc) as before, merged(after order by seq) as after
   from change where action_id = $1::uuid and seq between $2::int and $3::int
-    and table_name = $4 and op = $5
+    and table_name = $4 and op = $5 and not row_id = any($6::text[])
   group by row_id`;
 
-const params = (actionId: string, run: Run) => [
+const params = (actionId: string, run: Run, spare: readonly string[] = []) => [
   actionId,
   run.first,
   run.last,
   run.table_name,
   run.op,
+  spare,
 ];
 
 /**
@@ -107,25 +108,40 @@ const withPresent = (table: string, join: 'join' | 'left join') =>
    ${join} ${table} t on t.id = k.id`;
 
 /** Rows of an update that are no longer as the action left them. */
-export const changedSince = (sql: Sql, actionId: string, run: Run) =>
-  sql.query<{ row_id: string }>(
-    `select c.row_id from ${withPresent(tableIdent(run.table_name), 'left join')}
-     where to_jsonb(t) || c.after is distinct from to_jsonb(t) limit 1`,
-    params(actionId, run),
-  );
+export const changedSince = async (sql: Sql, actionId: string, run: Run): Promise<string[]> =>
+  (
+    await sql.query<{ row_id: string }>(
+      `select c.row_id from ${withPresent(tableIdent(run.table_name), 'left join')}
+       where to_jsonb(t) || c.after is distinct from to_jsonb(t)`,
+      params(actionId, run),
+    )
+  ).map(({ row_id }) => row_id);
+
+/** Rows of a run that another action has changed since. */
+export const changedLater = async (sql: Sql, actionId: string, run: Run): Promise<string[]> =>
+  (
+    await sql.query<{ row_id: string }>(
+      `select distinct c.row_id from change c
+       join change later on later.table_name = c.table_name and later.row_id = c.row_id
+         and later.seq > c.seq and later.action_id <> c.action_id and later.op = 'update'
+       where c.action_id = $1::uuid and c.seq between $2::int and $3::int
+         and c.table_name = $4 and c.op = $5`,
+      params(actionId, run).slice(0, 5),
+    )
+  ).map(({ row_id }) => row_id);
 
 /**
- * Puts back what a run of changes did. With `kept`, what others wrote since stays: columns that they
- * changed, and rows that they put where one was taken away.
+ * Puts back what a run of changes did, but for the rows to `spare`. With `kept`, what others wrote since
+ * stays: columns that they changed, and rows that they put where one was taken away.
  */
 export async function revert(
   sql: Sql,
   actionId: string,
   run: Run,
-  { kept = false } = {},
+  { kept = false, spare = [] }: { kept?: boolean; spare?: readonly string[] } = {},
 ): Promise<void> {
   const table = tableIdent(run.table_name);
-  const all = params(actionId, run);
+  const all = params(actionId, run, spare);
   if (run.op === 'insert') {
     const ids = `select k.id from (${ROWS}) c
       cross join lateral jsonb_populate_record(null::${table}, jsonb_build_object('id', c.row_id)) k`;
@@ -174,5 +190,5 @@ export const forgetRun = (sql: Sql, actionId: string, run: Run) =>
   sql.query(
     `delete from change where action_id = $1::uuid and seq between $2::int and $3::int
        and table_name = $4 and op = $5`,
-    params(actionId, run),
+    params(actionId, run).slice(0, 5),
   );

@@ -1,7 +1,18 @@
 export { act, type Acted, type Effects } from './act';
 export { actOnMany, FEW } from './many';
 export { actInSteps, rollBackUnfinished, type Step } from './steps';
-export { forgetOld, KEPT_DAYS, recentActions, writableColumns } from './changes';
+export {
+  changedLater,
+  changedSince,
+  forgetOld,
+  idsIn,
+  KEPT_DAYS,
+  recentActions,
+  revert,
+  runsOf,
+  writableColumns,
+  type Run,
+} from './changes';
 export { REACT_AGAIN, REACTIONS, type Reaction } from './reactions';
 export {
   emptyingOrder,

@@ -1,9 +1,10 @@
 import { plural } from '@/core/time';
 
-import { actInSteps, emptyingOrder, KEPT_DAYS, personTables, references, TABLES } from '../act';
+import { actInSteps } from '../act';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { conflict, invalid, notFound } from '../api';
+import { invalid } from '../api';
+import { readOwnFields } from '../lists';
 import { assertCircle } from '../people';
 import { findDoubles, joinsOf } from './joining';
 import { makeFields } from './new-fields';
@@ -51,6 +52,8 @@ export async function run(
       at: ctx.clock.now(),
       circleId: file.circleId,
       tag: file.tag,
+      fileName: file.fileName,
+      own: await readOwnFields(ctx.db),
     };
     const prepared = await step(async (tx) => {
       await queries.insertBatch(tx, {
@@ -65,9 +68,10 @@ export async function run(
       return prepare(tx, people, joins);
     });
     const { targets } = prepared;
+    let differing = 0;
     await step.each(targets, async (tx, some) => {
       await queries.seeBatch(tx, batch.batchId);
-      await writeTargets(tx, some, prepared, batch);
+      differing += (await writeTargets(tx, some, prepared, batch)).differing;
     });
     const named = await step((tx) => namesMeant(tx, people, prepared.idAt));
     await step.each(tiesToWrite(targets), async (tx, some) => {
@@ -77,12 +81,18 @@ export async function run(
     if (given.previewId) dropPreview(ctx, given.previewId);
     const added = targets.filter(({ isNew }) => isNew).length;
     const joined = targets.length - added;
-    const also = joined > 0 ? `; ${plural(joined, 'person was', 'people were')} here already` : '';
+    const also = [
+      joined > 0 && `; ${plural(joined, 'person was', 'people were')} here already`,
+      differing > 0 && `; ${plural(differing, 'detail')} said otherwise went into notes`,
+    ]
+      .filter(Boolean)
+      .join('');
     return {
       done: {
         batchId: batch.batchId,
         people: added,
         joined,
+        differing,
         leftOut,
         sentence: `Imported ${plural(added, 'person', 'people')} from ${file.fileName}${also}`,
         plan: 'everybody',
@@ -90,40 +100,6 @@ export async function run(
       },
       // From here on everybody sees them.
       last: (tx) => queries.showBatch(tx, batch.batchId, added),
-    };
-  });
-}
-
-/**
- * Takes a batch back. Somebody with whom something has happened since (a touch, a note, a cadence)
- * stays, because undoing the import must not lose it.
- */
-export async function undo(ctx: Context, batchId: string) {
-  const batch = await queries.findBatch(ctx.db, batchId);
-  if (!batch) throw notFound('There is no such import.');
-  if (batch.undone) throw conflict('This import was undone already.');
-  if (!(await queries.isRemembered(ctx.db, batch)))
-    throw conflict(
-      `This import is longer ago than the ${KEPT_DAYS} days for which Pen Pal keeps what it takes to undo.`,
-    );
-  const tables = emptyingOrder(personTables(ctx.house.of(TABLES)), await references(ctx.db));
-  const ids = await queries.batchPeople(ctx.db, batchId);
-  return actInSteps(ctx, `Taking back ${batch.file_name}`, async (step) => {
-    let removed = 0;
-    await step.each(ids, async (tx, some) => {
-      removed += await queries.removeUntouched(tx, batch, some, tables);
-    });
-    const kept = batch.people - removed;
-    const rest = kept > 0 ? `; ${kept} kept, because something has happened with them since` : '';
-    return {
-      done: {
-        removed,
-        kept,
-        sentence: `Took back ${plural(removed, 'person', 'people')} of ${batch.file_name}${rest}`,
-        plan: 'everybody',
-        topics: ['people', 'notes', 'touches', 'lists', 'imports'],
-      },
-      last: (tx) => queries.markBatchUndone(tx, batchId),
     };
   });
 }

@@ -1,11 +1,19 @@
 import type { IncomingPerson, SHOWN } from '@/contract/imports';
 import { describe, type CellEdit, type Partners } from '@/core/intake';
-import { displayName, formatPhone, partsOfUse, type ColumnUse } from '@/core/people';
+import {
+  differences,
+  displayName,
+  formatPhone,
+  partsOfUse,
+  type ColumnUse,
+  type Difference,
+  type OwnField,
+} from '@/core/people';
 import type { Pair } from '@/core/same';
 
 import type { Context } from '../context';
 import { readOwnFields } from '../lists';
-import { namesOf } from '../people';
+import { fieldsOfMany, namesOf } from '../people';
 import { findDoubles } from './joining';
 import { findPreview, keepPreview, type Preview } from './previews';
 import { readFile, type FileGiven } from './read';
@@ -142,8 +150,9 @@ export async function people(
   }[show]();
   const page = chosen.slice(offset, offset + limit);
   const some = page.flatMap((place) => doubles.get(place) ?? []);
-  const told = new Map((await tellSame(ctx, kept, some)).map((same, i) => [some[i]!.place, same]));
   const own = await readOwnFields(ctx.db);
+  const told = new Map((await tellSame(ctx, kept, some)).map((same, i) => [some[i]!.place, same]));
+  const differs = await differencesOf(ctx, kept, some, own);
   const cellsOf = new Map(file.rows.map(({ row, cells }) => [row, cells]));
   const nameAt = (place: number) => displayName(file.people[place]!.fields);
   return {
@@ -162,10 +171,30 @@ export async function people(
         })),
         cells: cellsOf.get(person.row) ?? [],
         faults: faultsOf.get(person.row) ?? [],
-        same: told.get(place) ?? null,
+        same: told.has(place) ? { ...told.get(place)!, differs: differs.get(place) ?? [] } : null,
       };
     }),
   };
+}
+
+/** What each double says otherwise than whom it is or may be. */
+async function differencesOf(
+  ctx: Context,
+  { file, found }: Preview,
+  doubles: readonly Double[],
+  own: readonly OwnField[],
+): Promise<Map<number, Difference[]>> {
+  const present = await fieldsOfMany(
+    ctx.db,
+    doubles.map(({ other }) => other).filter((id) => !found.placeOf.has(id)),
+  );
+  return new Map(
+    doubles.map(({ place, other }) => {
+      const earlier = found.placeOf.get(other);
+      const here = earlier === undefined ? present.get(other) : file.people[earlier]!.fields;
+      return [place, here ? differences(here, file.people[place]!.fields, own) : []];
+    }),
+  );
 }
 
 /** The headings of the columns that fill one of these and hold something in a row. */

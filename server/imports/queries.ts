@@ -35,6 +35,17 @@ export async function circleIdsByName(sql: Sql): Promise<Map<string, string>> {
   return new Map(rows.map(({ id, name }) => [fold(name), id]));
 }
 
+/** The id of the circle that each is in; who is in none is left out. */
+export const circlesOf = async (sql: Sql, ids: readonly string[]): Promise<Map<string, string>> =>
+  new Map(
+    (
+      await sql.query<{ id: string; circle_id: string }>(
+        'select id, circle_id from person where id = any($1::uuid[]) and circle_id is not null',
+        [ids],
+      )
+    ).map((row) => [row.id, row.circle_id]),
+  );
+
 /** Lets nobody see the people of a batch until it is whole; see `arriving` in the migrations. */
 export const hideBatch = (sql: Sql, id: string) =>
   sql.query('insert into arriving (batch_id) values ($1::uuid)', [id]);
@@ -119,3 +130,23 @@ export const lastDays = async (sql: Sql, ids: readonly string[]): Promise<Map<st
 /** Everybody's name, of those who are not put away for good. */
 export const everybodysNames = (sql: Sql) =>
   sql.query<{ id: string; name: string }>('select id, name from person where deleted_on is null');
+
+/** Which of these rows belong to some of these people. */
+export const rowsOfPeople = async (
+  sql: Sql,
+  table: string,
+  columns: readonly string[],
+  rows: readonly string[],
+  people: readonly string[],
+): Promise<string[]> =>
+  (
+    await sql.query<{ id: string }>(
+      `select id::text as id from ${table} where id::text = any($1::text[])
+         and (${columns.map((column) => `${column} = any($2::uuid[])`).join(' or ')})`,
+      [rows, people],
+    )
+  ).map(({ id }) => id);
+
+/** Has what these people are looked up by made anew. */
+export const makeKeysStale = (sql: Sql, ids: readonly string[]) =>
+  sql.query('update person set keys_version = 0 where id = any($1::uuid[])', [ids]);

@@ -8,6 +8,7 @@ import * as actions from './actions';
 import * as looked from './preview';
 import { listBatches } from './queries';
 import type { FileGiven } from './read';
+import { undo } from './take-back';
 
 function given({
   content,
@@ -43,5 +44,5 @@ export function importRoutes(router: Router, ctx: Context): void {
       undone: row.undone,
     })),
   }));
-  register(router, api.undoImport, ({ params }) => actions.undo(ctx, params.id));
+  register(router, api.undoImport, ({ params }) => undo(ctx, params.id));
 }

@@ -1,5 +1,5 @@
 import type { ImportedPerson } from '@/core/intake';
-import { enrich, fold, type PersonFields } from '@/core/people';
+import { differences, enrich, fold, type OwnField, type PersonFields } from '@/core/people';
 
 import { newId, type Sql } from '../db';
 import {
@@ -25,6 +25,8 @@ export interface Batch {
   at: string;
   circleId: string | null;
   tag: string | null;
+  fileName: string;
+  own: readonly OwnField[];
 }
 
 /** Somebody to be written: new, or present with something new about them. */
@@ -59,17 +61,18 @@ export async function writeTargets(
   targets: readonly Target[],
   { circles }: Prepared,
   batch: Batch,
-): Promise<void> {
+): Promise<{ differing: number }> {
   await ensureNamed(
     tx,
     targets.flatMap(({ rows }) => rows.map(({ fields }) => fields)),
   );
+  const joining = joiner(batch);
   const added = targets.filter(({ isNew }) => isNew);
   await insertPeople(
     tx,
     added.map(({ id, rows }) => {
       const circle = rows.map((row) => circles.get(fold(row.circle))).find(Boolean);
-      return toRecord(fieldsOfRows(rows), {
+      return toRecord(joining.rows(id, rows), {
         id,
         version: 1,
         circleId: circle ?? batch.circleId,
@@ -82,10 +85,12 @@ export async function writeTargets(
   const present = targets.filter(({ isNew }) => !isNew);
   await rewriteMany(
     tx,
-    new Map(present.map(({ id, rows }) => [id, (fields) => rows.reduce(joinRow, fields)])),
+    new Map(present.map(({ id, rows }) => [id, (fields) => joining.into(id, fields, rows)])),
   );
   await writeTags(tx, targets, batch.tag);
   await writeNotes(tx, targets, circles, batch.today);
+  const asides = joining.notes();
+  if (asides.length > 0) await insertNotes(tx, asides);
   await writeTouches(tx, targets, batch);
   for (const { id, rows } of added) {
     const photo = rows.find((row) => row.photo)?.photo;
@@ -105,12 +110,35 @@ export async function writeTargets(
   const ids = targets.map(({ id }) => id);
   await settleHouseholds(tx, ids);
   await queries.settleStandings(tx, ids);
+  return { differing: joining.count() };
 }
 
-const joinRow = (fields: PersonFields, row: ImportedPerson) => enrich(fields, row.fields);
-
-const fieldsOfRows = ([first, ...more]: ImportedPerson[]): PersonFields =>
-  more.reduce(joinRow, first!.fields);
+/** Puts rows together with what is there; what they say otherwise goes into a note of its own. */
+function joiner({ own, fileName, today }: Batch) {
+  const asides = new Map<string, string[]>();
+  let count = 0;
+  const into = (id: string, fields: PersonFields, rows: readonly ImportedPerson[]) =>
+    rows.reduce((known, row) => {
+      const told = differences(known, row.fields, own);
+      count += told.length;
+      if (told.length > 0)
+        asides.set(id, [
+          ...(asides.get(id) ?? []),
+          ...told.map(({ what, there }) => `${what}: ${there}`),
+        ]);
+      return enrich(known, row.fields);
+    }, fields);
+  return {
+    into,
+    rows: (id: string, [first, ...more]: readonly ImportedPerson[]) =>
+      into(id, first!.fields, more),
+    notes: () =>
+      [...asides].map(([id, lines]) =>
+        toNote(id, today, [`Said otherwise in ${fileName}:`, ...new Set(lines)].join('\n')),
+      ),
+    count: () => count,
+  };
+}
 
 function targetsOf(
   people: readonly ImportedPerson[],
@@ -161,12 +189,17 @@ async function writeNotes(
     tx,
     targets.filter(({ isNew }) => !isNew).map(({ id }) => id),
   );
+  const inCircle = await queries.circlesOf(
+    tx,
+    targets.map(({ id }) => id),
+  );
   const notes = targets.flatMap(({ id, rows }) =>
     rows.flatMap((row) => {
-      // A circle that does not exist here is not lost: its name goes into the note.
-      const unknown = row.circle && !circles.has(fold(row.circle));
+      // A circle that does not exist here, or is not the one that somebody is in, is not lost: its name
+      // goes into the note.
+      const isIn = circles.get(fold(row.circle)) === (inCircle.get(id) ?? '');
       const undated = row.notes.filter(({ on }) => on === null).map(({ body }) => body);
-      if (unknown) undated.push(`Circle: ${row.circle}`);
+      if (row.circle && !isIn) undated.push(`Circle: ${row.circle}`);
       const dated = row.notes.filter(({ on }) => on !== null && on <= today);
       return [
         ...(undated.length > 0 ? [toNote(id, today, undated.join('\n'))] : []),

@@ -1,1 +1,1 @@
-export { ensureEntries, ensureFields, readEntries, readOwnFields } from './queries';
+export { ensureEntries, ensureFields, entriesInUse, readEntries, readOwnFields } from './queries';

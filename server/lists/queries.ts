@@ -58,6 +58,27 @@ export async function nextPosition(sql: Sql, list: ListName): Promise<number> {
   return rows[0]!.n;
 }
 
+/** Which of these rows of a table of lists somebody has. */
+export async function entriesInUse(
+  sql: Sql,
+  table: string,
+  ids: readonly string[],
+): Promise<string[]> {
+  const lists = Object.values(KEPT).filter(
+    (kept) => kept.table.replaceAll(/"|public\./g, '') === table,
+  );
+  const used = await Promise.all(
+    lists.map(({ table: from, where, has }) =>
+      sql.query<{ id: string }>(
+        `select e.id from ${from} e where e.id = any($1::uuid[]) and ${where}
+           and exists (select 1 from person p where ${has})`,
+        [ids],
+      ),
+    ),
+  );
+  return used.flat().map(({ id }) => id);
+}
+
 /** Writes some columns of one entry. */
 export async function writeEntry(
   sql: Sql,

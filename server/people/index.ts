@@ -13,7 +13,7 @@ export { circleOf, countPeople, exactIdsOf, insertPeople, namesOf } from './quer
 export { idsMeant } from './meant';
 export { keepPhoto, shrink } from './photo';
 export { contractFields, fieldsOf, toNote, toRecord } from './records';
-export { refreshKeys, rewriteMany } from './rewrite-many';
+export { fieldsOfMany, refreshKeys, rewriteMany } from './rewrite-many';
 export { lookAlikes, readKnown, readKnownByKeys } from './same';
 export { insertTie, insertTies, tiesOf, tiesOfMany } from './ties';
 export {

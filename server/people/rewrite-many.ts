@@ -33,6 +33,17 @@ export async function rewriteMany(
   await updatePeople(tx, changed);
 }
 
+/** What is known of each of these people. */
+export const fieldsOfMany = async (
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, PersonFields>> =>
+  new Map(
+    (await sql.query<PersonRecord>('select * from person where id = any($1::uuid[])', [ids])).map(
+      (row) => [row.id, fieldsOf(row)],
+    ),
+  );
+
 /** Makes keys and sounds anew for people who have those of an earlier rule; run at start. */
 export async function refreshKeys(sql: Sql): Promise<number> {
   const rows = await sql.query<PersonRecord>('select * from person where keys_version < $1::int', [

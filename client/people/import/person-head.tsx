@@ -15,6 +15,9 @@ export function PersonHead({ person }: { person: IncomingPerson }) {
           {`${same.verdict === 'sure' ? 'Is' : 'May be'} ${same.other}: ${same.evidence.join(', ')}`}
         </Soft>
       ) : null}
+      {same?.differs.map(({ what, here, there }) => (
+        <Soft key={what}>{`${what}: ${here} stays, “${there}” goes into a note`}</Soft>
+      ))}
       {faults.map((why, i) => (
         <Soft key={i} className="text-danger">
           {why}

@@ -1,0 +1,127 @@
+import { plural } from '@/core/time';
+
+import {
+  actInSteps,
+  changedLater,
+  changedSince,
+  emptyingOrder,
+  idsIn,
+  KEPT_DAYS,
+  personTables,
+  references,
+  revert,
+  runsOf,
+  TABLES,
+  type Run,
+  type Step,
+} from '../act';
+import { conflict, notFound } from '../api';
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { entriesInUse } from '../lists';
+import { namesOf, refreshKeys } from '../people';
+import * as queries from './queries';
+import type { BatchRow } from './queries';
+
+/** So many are named whom taking back left something of. */
+const NAMED = 5;
+
+/**
+ * Takes a batch back: who came in and is as they came goes, and everything else that the import did is
+ * put back: what it added to people who were here, entries of lists, ties, notes, touches. What the
+ * owner changed since stays, and is named.
+ */
+export async function undo(ctx: Context, batchId: string) {
+  const batch = await queries.findBatch(ctx.db, batchId);
+  if (!batch) throw notFound('There is no such import.');
+  if (batch.undone) throw conflict('This import was undone already.');
+  if (!(await queries.isRemembered(ctx.db, batch)))
+    throw conflict(
+      `This import is longer ago than the ${KEPT_DAYS} days for which Pen Pal keeps what it takes to undo.`,
+    );
+  const tables = emptyingOrder(personTables(ctx.house.of(TABLES)), await references(ctx.db));
+  const ids = await queries.batchPeople(ctx.db, batchId);
+  return actInSteps(ctx, `Taking back ${batch.file_name}`, async (step) => {
+    let removed = 0;
+    await step.each(ids, async (tx, some) => {
+      removed += await queries.removeUntouched(tx, batch, some, tables);
+    });
+    const stayed = await queries.batchPeople(ctx.db, batchId);
+    const changed = await putBack(ctx, batch, new Set(stayed), step);
+    const names = [...(await namesOf(ctx.db, [...stayed, ...changed].slice(0, NAMED))).values()];
+    const more = stayed.length + changed.size - names.length;
+    const named = `${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
+    const kept = batch.people - removed;
+    return {
+      done: {
+        removed,
+        kept,
+        sentence: [
+          `Took back ${plural(removed, 'person', 'people')} of ${batch.file_name}`,
+          kept > 0 && `${kept} kept, because something has happened with them since`,
+          changed.size > 0 && 'what you changed since stays',
+          names.length > 0 && named,
+        ]
+          .filter(Boolean)
+          .join('; ')
+          .replace(/; (?=[^;]*$)/, names.length > 0 ? ': ' : '; '),
+        plan: 'everybody',
+        topics: ['people', 'notes', 'touches', 'lists', 'imports'],
+      },
+      last: (tx) => queries.markBatchUndone(tx, batchId),
+    };
+  });
+}
+
+/**
+ * Puts back what the import did besides bringing people in, but for those who stay. Answers who of those
+ * who were here has been changed since by the owner, so that it stays.
+ */
+async function putBack(
+  ctx: Context,
+  { action_id }: BatchRow,
+  stayed: ReadonlySet<string>,
+  step: Step,
+): Promise<Set<string>> {
+  const changed = new Set<string>();
+  const runs = await runsOf(ctx.db, action_id!);
+  for (const [i, run] of runs.entries()) {
+    if (run.table_name === 'import_batch') continue;
+    if (run.table_name === 'person_all' && run.op === 'insert') continue;
+    await step((tx) => putRunBack(ctx, tx, action_id!, run, { stayed, changed }));
+    step.at(i + 1, runs.length);
+  }
+  await step((tx) => queries.makeKeysStale(tx, [...changed]));
+  await step(refreshKeys);
+  return changed;
+}
+
+interface Sparing {
+  stayed: ReadonlySet<string>;
+  changed: Set<string>;
+}
+
+async function putRunBack(
+  ctx: Context,
+  tx: Sql,
+  actionId: string,
+  run: Run,
+  { stayed, changed }: Sparing,
+): Promise<void> {
+  const table = ctx.house.of(TABLES).find((declared) => declared.table === run.table_name);
+  const spare = new Set<string>();
+  const rows = await idsIn(tx, actionId, run);
+  if (run.table_name === 'person_all') {
+    for (const id of await changedSince(tx, actionId, run)) if (!stayed.has(id)) changed.add(id);
+    for (const id of rows) if (stayed.has(id)) spare.add(id);
+  } else if (run.op === 'insert') {
+    for (const id of await changedLater(tx, actionId, run)) spare.add(id);
+    for (const id of await entriesInUse(tx, run.table_name, rows)) spare.add(id);
+  }
+  if (table?.person)
+    for (const id of await queries.rowsOfPeople(tx, table.table, table.person.columns, rows, [
+      ...stayed,
+    ]))
+      spare.add(id);
+  await revert(tx, actionId, run, { kept: true, spare: [...spare] });
+}
