@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { call, useRead, useNotify, type CallFault } from '@/client/api';
-import { Button, Chip, Choice, Fault, Heading, Overlay, Waiting } from '@/client/ui';
+import { Button, Chip, Choice, Fault, Heading, Overlay, Soft, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { exportColumns, exportPeople } from '@/contract/exports';
 import type { Who } from '@/contract/filters';
@@ -15,6 +15,13 @@ const FORMATS = [
   { value: 'csv', label: 'CSV, for spreadsheets' },
   { value: 'vcard', label: 'vCard 4.0, for address books' },
 ] as const;
+
+/** What does not come back from a file, said before one relies on it. */
+const LEFT_OUT: Record<Format, string> = {
+  csv: 'With all columns everything comes back but photos, what is pinned, salutations of your own, who lives apart, and cadences.',
+  vcard:
+    'Everything comes back but what is pinned, salutations of your own, who lives apart, and cadences.',
+};
 
 type Exported = CallOutput<typeof exportPeople>;
 
@@ -105,6 +112,7 @@ function ExportChoice({ who, columns, chosen: before, onClose }: ChoiceProps) {
           </View>
         </>
       ) : null}
+      <Soft>{LEFT_OUT[format]}</Soft>
       {run.error ? <Fault>{run.error.message}</Fault> : null}
       <Button
         weight="main"

@@ -14,6 +14,7 @@ export const joinCell = (parts: readonly string[], glue = '; '): string =>
 
 /** Splits at the signs of `at` that are not escaped; empty parts fall away. */
 export function splitCell(text: string, at = ';,|\n'): string[] {
+  if (text === '') return [];
   const parts = [''];
   for (let i = 0; i < text.length; i++) {
     const char = text[i]!;

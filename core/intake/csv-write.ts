@@ -19,7 +19,9 @@ import {
   writeReach,
   type DatedNote,
 } from './cells';
+import type { JobTold, TieTold, TouchTold } from './imported';
 import { ownValueText } from './own';
+import { writeJobs, writeTies, writeTouches } from './story-cells';
 
 /** What is known of one person when they go out. */
 export interface ExportedPerson {
@@ -29,7 +31,10 @@ export interface ExportedPerson {
   promiseDays: number | null;
   /** The latest first. */
   notes: DatedNote[];
-  lastTouch: string | null;
+  /** The latest first. */
+  touches: readonly TouchTold[];
+  jobs: readonly JobTold[];
+  ties: readonly TieTold[];
   /** What subjects know of them besides, by key. */
   facts?: Readonly<Record<string, string | null>>;
 }
@@ -82,7 +87,10 @@ const CELL: Record<ColumnKey, (p: ExportedPerson) => string> = {
   consent: ({ fields }) => writeConsent(fields.consent),
   note: ({ notes }) => notes[0]?.body ?? '',
   notes: ({ notes }) => writeNotes(notes),
-  lastTouch: ({ lastTouch }) => lastTouch ?? '',
+  lastTouch: ({ touches }) => writeTouches(touches.slice(0, 1)),
+  touches: ({ touches }) => writeTouches(touches),
+  ties: ({ ties }) => writeTies(ties),
+  work: ({ jobs }) => writeJobs(jobs),
 };
 
 const isWedding = ({ name }: { name: string }) => name === 'Wedding';

@@ -15,6 +15,7 @@ import {
 
 import type { ImportedPerson } from './imported';
 import { ownValueText } from './own';
+import { writeTouches } from './story-cells';
 
 /** One thing that a file says of somebody, in words, and what it fills. */
 export interface Said {
@@ -82,7 +83,7 @@ export function describe(
   say(['birthday'], COLUMNS.birthday.label, fields.birthday ?? '');
   for (const { name, on } of fields.dates) say(['wedding', 'dates', 'namedDate'], name, on);
   for (const { name, on } of person.jobs)
-    say(['workDone'], `${INCOMING.workDone.label}: ${name}`, on);
+    say(['workDone', 'work'], `${INCOMING.workDone.label}: ${name}`, on ?? '–');
   for (const tie of person.related) {
     const name = tie.place === undefined ? tie.name : nameAt(tie.place);
     say(
@@ -117,7 +118,7 @@ export function describe(
     if (value !== undefined) say([`own:${field.id}`], field.name, ownValueText(field, value));
   }
   for (const { heading, text } of person.newOwn ?? []) say(['newField'], heading, text);
-  say(['lastTouch'], COLUMNS.lastTouch.label, person.lastTouch ?? '');
+  say(['lastTouch', 'touches'], COLUMNS.lastTouch.label, writeTouches(person.touches));
   for (const { on, body } of person.notes)
     say(['note', 'notes', 'aside'], on ? `Note of ${on}` : 'Note', body);
   return said;

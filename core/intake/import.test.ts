@@ -72,7 +72,7 @@ describe('rows become people', () => {
     const { people, faults } = load(
       'Name,Email,Birthday,Last contact\nAna,ana@@example,31/02,2030-01-01',
     );
-    expect(people[0]).toMatchObject({ fields: { emails: [], birthday: null }, lastTouch: null });
+    expect(people[0]).toMatchObject({ fields: { emails: [], birthday: null }, touches: [] });
     expect(people[0]!.notes[0]!.body).toBe(
       'Email: ana@@example\nBirthday: 31/02\nLast contact: 2030-01-01',
     );

@@ -5,7 +5,7 @@ import {
   type OwnField,
   type PersonFields,
 } from '@/core/people';
-import { isPlainDate, readDate, type DateOrder, type PlainDate } from '@/core/time';
+import { readDate, type DateOrder, type PlainDate } from '@/core/time';
 
 import { readNotes, splitCell } from './cells';
 import { isDayUse } from './columns';
@@ -16,6 +16,7 @@ import {
   type ImportedPerson,
   type Partners,
   type RowFault,
+  type TouchTold,
 } from './imported';
 import type { SplitName } from './names';
 import { readNumber } from './own';
@@ -24,7 +25,8 @@ import { dayReaders, zipColumns } from './row-days';
 import { readFields } from './row-fields';
 import { readJobs } from './row-jobs';
 import { readNames } from './row-names';
-import { readTies } from './row-ties';
+import { readTies, tieByName } from './row-ties';
+import { readTouches } from './story-cells';
 import type { Table } from './table';
 
 export interface RowsAsked {
@@ -66,16 +68,19 @@ export function importRows(
     };
     const reader: Row = {
       today,
-      all: (target) =>
-        (columnsOf.get(target) ?? []).flatMap(({ column, which }) => {
+      all: (target) => {
+        const columns = columnsOf.get(target);
+        // Of most that could be known of somebody a file has no column: thousands of rows ask for it.
+        if (!columns) return NO_CELLS;
+        return columns.flatMap(({ column, which }) => {
           const text = cellAt(column);
           return text === '' ? [] : [{ text, which, heading: table.header[column]!, column }];
-        }),
-      get: (target, glue = ', ') =>
-        reader
-          .all(target)
-          .map(({ text }) => text)
-          .join(glue),
+        });
+      },
+      get: (target, glue = ', ') => {
+        const cells = reader.all(target);
+        return cells.length === 0 ? '' : cells.map(({ text }) => text).join(glue);
+      },
       has: (target) => columnsOf.has(target),
       unread: (text, what) => {
         const column = cells.findIndex((cell) => cell.includes(text));
@@ -94,8 +99,11 @@ export function importRows(
     if (people.at(-1)?.row !== row)
       faults.push({ row, why: 'It has neither a name nor a way to reach anybody.', leftOut: true });
   }
+  tieByName(people);
   return { people, faults };
 }
+
+const NO_CELLS: ReturnType<Row['all']> = [];
 
 interface RowContext {
   row: number;
@@ -124,7 +132,7 @@ function readRow(row: Row, at: RowContext, people: ImportedPerson[]): void {
     tags: splitCell(row.get('tags', '; ')).map((tag) => tag.replace(/^#/, '')),
     circle: row.get('circle'),
     promiseDays: read(row, 'promise', readPromise, 'a number of days'),
-    lastTouch: readLastTouch(row),
+    touches: readAllTouches(row),
     jobs: readJobs(row),
     newOwn: row.all('newField').map(({ heading, text }) => ({ heading, text })),
     ...(first?.unsure ? { nameGuessed: true } : {}),
@@ -153,13 +161,18 @@ function nameAs(fields: PersonFields, name: SplitName | undefined, row: Row): vo
   if (name.also) row.aside('Also in the name', name.also);
 }
 
-function readLastTouch(row: Row): PlainDate | null {
-  const [cell] = row.all('lastTouch');
-  if (!cell) return null;
-  const on = row.day(cell.text, cell.column, true);
-  if (on && isPlainDate(on) && on <= row.today) return on;
-  row.unread(cell.text, 'a day that has been');
-  return null;
+/** All touches stand before the last one, which is among them. */
+function readAllTouches(row: Row): TouchTold[] {
+  const touches: TouchTold[] = [];
+  for (const target of ['touches', 'lastTouch'] as const)
+    for (const { text, column } of row.all(target)) {
+      const read = readTouches(text, (day) => row.day(day, column, true), row.today);
+      for (const part of read.unread) row.unread(part, 'a day that has been');
+      for (const touch of read.touches)
+        if (!touches.some((known) => JSON.stringify(known) === JSON.stringify(touch)))
+          touches.push(touch);
+    }
+  return touches;
 }
 
 /** The last note stands among all notes again, so it is not written twice. */

@@ -1,17 +1,45 @@
-import { NOBODY, type PersonFields, type TieKind } from '@/core/people';
+import { NOBODY, type PersonFields, type TieKind, type TieSeen } from '@/core/people';
 import { isPlainDate, type PlainDate } from '@/core/time';
+import type { Outcome, TouchKind } from '@/core/touches';
 
 import type { SplitName } from './names';
+
+/** A made touch, as a file tells of it. */
+export interface TouchTold {
+  on: PlainDate;
+  kind: TouchKind;
+  outcome: Outcome;
+}
+
+/** Work for somebody; amounts in minor units of the owner's currency. */
+export interface JobTold {
+  name: string;
+  stage: string;
+  on: PlainDate | null;
+  valueMinor: number | null;
+  feeMinor: number | null;
+}
+
+export interface TieTold {
+  kind: TieSeen;
+  name: string;
+  birthday: string | null;
+  words: string;
+}
 
 /** Somebody whom a file names beside a person. */
 export interface Related {
   kind: TieKind;
   name: string;
   birthday?: string;
+  /** What the owner wrote about the tie. */
+  words?: string;
   /** Their place among the people of the file, when they come in themselves. */
   place?: number;
   /** Whether the tie is theirs: "parent" is kept as their child. */
   reversed?: boolean;
+  /** Whether who alone has that name in the file is meant: Pen Pal wrote it. */
+  meant?: boolean;
 }
 
 /** What a file says of one person. */
@@ -22,9 +50,8 @@ export interface ImportedPerson {
   circle: string;
   promiseDays: number | null;
   notes: { on: string | null; body: string }[];
-  lastTouch: PlainDate | null;
-  /** Work done, by the day on which it was. */
-  jobs: { name: string; on: PlainDate }[];
+  touches: TouchTold[];
+  jobs: JobTold[];
   related: Related[];
   /** Values for fields of the owner's that are to be made, by the heading. */
   newOwn?: { heading: string; text: string }[];
@@ -41,7 +68,7 @@ export const importedOf = (row: number, fields: PersonFields): ImportedPerson =>
   circle: '',
   promiseDays: null,
   notes: [],
-  lastTouch: null,
+  touches: [],
   jobs: [],
   related: [],
 });

@@ -12,6 +12,7 @@ export * from './names';
 export * from './own';
 export * from './reach';
 export * from './read-file';
+export * from './story-cells';
 export * from './table';
 export * from './pasted';
 export * from './vcard';

@@ -100,7 +100,33 @@ const person = fc.record({
     }),
     { maxLength: 3 },
   ),
-  lastTouch: fc.constantFrom(null, '2026-11-01'),
+  touches: fc.uniqueArray(
+    fc.record({
+      on: fc.constantFrom('2026-11-01', '2026-10-02'),
+      kind: fc.constantFrom('call', 'email', 'other'),
+      outcome: fc.constantFrom('no_answer', 'reached', 'left_word'),
+    }),
+    { selector: (touch) => JSON.stringify(touch), maxLength: 3 },
+  ),
+  jobs: fc.array(
+    fc.record({
+      name: word.filter(Boolean),
+      stage: word,
+      on: fc.constantFrom(null, '2026-05-04'),
+      valueMinor: fc.constantFrom(null, 25_000_000),
+      feeMinor: fc.constantFrom(null, 0, 125),
+    }),
+    { maxLength: 2 },
+  ),
+  ties: fc.array(
+    fc.record({
+      kind: fc.constantFrom('partner', 'pet', 'referred_by'),
+      name: fc.constantFrom('Dana Lind', 'Rex', 'Marsh; Gideon'),
+      birthday: fc.constantFrom(null, '05-04', '1980-05-04'),
+      words: fc.constantFrom('', 'met at school', 'a; b, c'),
+    }),
+    { maxLength: 2 },
+  ),
 }) as unknown as fc.Arbitrary<ExportedPerson>;
 
 test('what goes out as CSV comes back in without loss', () => {
@@ -109,13 +135,20 @@ test('what goes out as CSV comes back in without loss', () => {
       const { people: back, faults } = load(csvHead(COLUMNS, OWN) + csvRows(people, COLUMNS, OWN));
       expect(faults).toEqual([]);
       expect(
-        back.map(({ fields, tags, circle, promiseDays, notes, lastTouch }) => ({
+        back.map(({ fields, tags, circle, promiseDays, notes, touches, jobs, related }) => ({
           fields,
           tags,
           circle,
           promiseDays,
           notes,
-          lastTouch,
+          touches,
+          jobs,
+          ties: related.map(({ kind, name, birthday = null, words }) => ({
+            kind,
+            name,
+            birthday,
+            words,
+          })),
         })),
       ).toEqual(people);
     }),
@@ -131,7 +164,9 @@ test('a file is CSV as RFC 4180 has it, and a general reader agrees', () => {
     circle: '',
     promiseDays: null,
     notes: [{ on: '2026-01-02', body: 'two\nlines' }],
-    lastTouch: null,
+    touches: [],
+    jobs: [],
+    ties: [],
   };
   const columns = ['givenName', 'company', 'note'] as const;
   const csv = csvHead(columns, []) + csvRows([one], columns, []);

@@ -33,22 +33,22 @@ function readReaches(
 ): Reach[] {
   const list: Reach[] = [];
   const labels = row.all(label);
-  const add = (text: string, given: string) => {
+  const one = (text: string) => {
     const reach = readReach(text);
-    const value = reader(reach.value);
+    return { text, value: reader(reach.value), label: reach.label };
+  };
+  const add = ({ text, value, label: own }: ReturnType<typeof one>, given: string) => {
     if (value === null) row.unread(text, what);
     else if (!list.some((known) => known.value === value))
-      list.push({ value, label: given || reach.label });
+      list.push({ value, label: given || own });
   };
-  // A cell that reads as one value is one; otherwise it may hold several.
-  const cells = (text: string) =>
-    reader(readReach(text).value) === null ? splitCell(text, ';,|\n/') : [text];
-  row
-    .all(first)
-    .forEach(({ text, which }, n) =>
-      cells(text).forEach((cell, i) => add(cell, (i === 0 && labels[n]?.text) || labelOf(which))),
-    );
-  for (const text of splitCell(row.get(more, '; '))) add(text, '');
+  row.all(first).forEach(({ text, which }, n) => {
+    // A cell that reads as one value is one; otherwise it may hold several.
+    const whole = one(text);
+    const several = whole.value === null ? splitCell(text, ';,|\n/').map(one) : [whole];
+    several.forEach((cell, i) => add(cell, (i === 0 && labels[n]?.text) || labelOf(which)));
+  });
+  for (const text of splitCell(row.get(more, '; '))) add(one(text), '');
   return list;
 }
 

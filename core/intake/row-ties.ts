@@ -1,7 +1,10 @@
+import { displayName } from '@/core/people';
+
 import { asSecond, type ImportedPerson, type Partners } from './imported';
 import { splitName } from './names';
 import { readEmail, readPhone } from './reach';
 import type { Row } from './row';
+import { readTieCell } from './story-cells';
 
 /** Several names in one cell. */
 const namesIn = (text: string): string[] =>
@@ -30,7 +33,25 @@ export function readTies(row: Row, person: ImportedPerson, partners: Partners): 
     for (const name of namesIn(text)) person.related.push({ kind: 'pet', name });
   const sender = row.get('referredBy');
   if (sender) person.related.push({ kind: 'referred_by', name: sender });
+  const told = readTieCell(row.get('ties', '; '));
+  for (const part of told.unread) row.unread(part, 'a tie');
+  person.related.push(...told.ties);
   return readPartner(row, person, partners);
+}
+
+/** Ties that Pen Pal wrote by name are to who alone has that name in the file. */
+export function tieByName(people: readonly ImportedPerson[]): void {
+  const meant = people.flatMap(({ related }) => related.filter((tie) => tie.meant));
+  if (meant.length === 0) return;
+  const places = new Map<string, number[]>();
+  people.forEach(({ fields }, place) => {
+    const name = displayName(fields);
+    places.set(name, [...(places.get(name) ?? []), place]);
+  });
+  for (const tie of meant) {
+    const [place, ...more] = places.get(tie.name) ?? [];
+    if (place !== undefined && more.length === 0) tie.place = place;
+  }
 }
 
 function readPartner(row: Row, person: ImportedPerson, partners: Partners): ImportedPerson[] {

@@ -1,14 +1,15 @@
 import { NO_ADDRESS, type PersonFields } from '@/core/people';
-import { isPlainDate } from '@/core/time';
+import { isPlainDate, readDate } from '@/core/time';
 
 import { readConsent } from './cells';
 import { readOwnValue } from './own';
+import { readJobCell, readTieCell, readTouches } from './story-cells';
 import type { Reading } from './vcard-reading';
 
 const MOST_DAYS = 3_650;
 
 /** What has no property of its own stands in one of ours, as JSON. */
-export function readOurs(json: string, { person, own, unread }: Reading): void {
+export function readOurs(json: string, { person, own, unread, today }: Reading): void {
   let ours: Record<string, unknown>;
   try {
     ours = JSON.parse(json) as Record<string, unknown>;
@@ -33,6 +34,14 @@ export function readOurs(json: string, { person, own, unread }: Reading): void {
     if (fields.addresses[i]) fields.addresses[i].place = place;
     else if (place) fields.addresses.push({ ...NO_ADDRESS, place });
   });
+  const touches = readTouches(word('touches'), readDate, today);
+  const jobs = readJobCell(word('work'));
+  const ties = readTieCell(word('ties'));
+  unread.push(...touches.unread, ...jobs.unread, ...ties.unread);
+  person.touches = touches.touches;
+  person.jobs = jobs.jobs;
+  // They are told once more as what other programs read.
+  if (word('ties')) person.related = ties.ties;
   person.circle = word('circle');
   const promise = ours.promise;
   const days = typeof promise === 'number' && Number.isInteger(promise) ? promise : 0;

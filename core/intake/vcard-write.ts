@@ -2,6 +2,7 @@ import { addressWords, displayName, type Address } from '@/core/people';
 
 import { writeConsent } from './cells';
 import type { ExportedPerson } from './csv-write';
+import { writeJobs, writeTies, writeTouches } from './story-cells';
 import { escapePart, escapeText, foldLine } from './vcard-lines';
 
 export interface CardPerson extends ExportedPerson {
@@ -9,7 +10,6 @@ export interface CardPerson extends ExportedPerson {
   /** Values of own fields by the name of the field. */
   ownByName: Record<string, string | number | boolean>;
   photo: { mime: string; base64: string } | null;
-  ties: { kind: string; name: string }[];
 }
 
 const type = (label: string) => (label ? `;TYPE=${param(label)}` : '');
@@ -98,6 +98,9 @@ function ours(p: CardPerson): Record<string, unknown> {
     wouldRefer: f.wouldRefer,
     wouldReferOn: f.wouldReferOn,
     consent: writeConsent(f.consent),
+    touches: writeTouches(p.touches),
+    work: writeJobs(p.jobs),
+    ties: writeTies(p.ties),
     places: f.addresses.map(({ place }) => place),
     notes: p.notes,
     own: p.ownByName,

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import ICAL from 'ical.js';
 
 import { NO_ADDRESS, NOBODY, type OwnField, type PersonFields } from '@/core/people';
+import { plainDate } from '@/core/time';
 
 import { isVCard, readCardDate, readVCards, writeVCard, type CardPerson } from '.';
 
@@ -256,10 +257,11 @@ const CARD: CardPerson = {
   circle: 'Inner',
   promiseDays: 30,
   notes: [{ on: '2026-02-03', body: 'Kitchen\nhalf done; call, later' }],
-  lastTouch: null,
+  touches: [{ on: plainDate('2026-11-01'), kind: 'call', outcome: 'no_answer' }],
+  jobs: [{ name: 'Refinance', stage: 'closed', on: null, valueMinor: 100, feeMinor: null }],
   ownByName: { Loan: 125_000, 'Has a boat': true },
   photo: { mime: 'image/webp', base64: 'AAECAw==' },
-  ties: [{ kind: 'partner', name: 'Tomas Lind' }],
+  ties: [{ kind: 'partner', name: 'Tomas Lind', birthday: null, words: 'since school' }],
 };
 
 test('what goes out as a card comes back in without loss', () => {
@@ -271,7 +273,9 @@ test('what goes out as a card comes back in without loss', () => {
     circle: 'Inner',
     promiseDays: 30,
     notes: CARD.notes,
-    related: [{ kind: 'partner', name: 'Tomas Lind' }],
+    touches: CARD.touches,
+    jobs: CARD.jobs,
+    related: [{ kind: 'partner', name: 'Tomas Lind', words: 'since school' }],
   });
   expect([...person.photo!]).toEqual([0, 1, 2, 3]);
 });
@@ -314,7 +318,9 @@ test('a break in any value makes no line of its own', () => {
     fields,
     tags: [evil],
     notes: [{ on: '2026-11-23', body: evil }],
-    ties: [{ kind: 'friend', name: evil }],
+    touches: [],
+    jobs: [{ name: evil, stage: evil, on: null, valueMinor: null, feeMinor: null }],
+    ties: [{ kind: 'friend', name: evil, birthday: null, words: evil }],
     circle: evil,
     promiseDays: null,
     ownByName: {},

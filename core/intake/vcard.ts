@@ -9,6 +9,7 @@ import {
   type RowFault,
 } from './imported';
 import { readCards, type CardLine, type RawCard } from './vcard-lines';
+import { tieByName } from './row-ties';
 import { readNames } from './vcard-names';
 import { READERS } from './vcard-properties';
 import { aside, labelOf, text, type Reading } from './vcard-reading';
@@ -185,6 +186,7 @@ export function readVCards(
     people.push(second);
   }
   placeRelated(people, byCard);
+  tieByName(people);
   for (const raw of cards.filter(isGroup)) faults.push(readGroup(raw, about, byCard));
   return { ok: true, people, faults };
 }

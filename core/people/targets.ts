@@ -44,6 +44,9 @@ export const COLUMNS = {
   note: { label: 'Last note' },
   notes: { label: 'Notes' },
   lastTouch: { label: 'Last touch' },
+  touches: { label: 'All touches' },
+  ties: { label: 'Ties' },
+  work: { label: 'Completed and running work' },
 } as const satisfies Record<string, { label: string }>;
 
 export type ColumnKey = keyof typeof COLUMNS;

@@ -97,12 +97,13 @@ export function compare(a: Traits, b: Traits, common: Common = new Set()): Compa
   if (isFirm(a) !== isFirm(b)) say(WEIGHT.firmAndPerson);
   // An address alone that is here already is somebody who is here already.
   const justEmail = (isNameless(a) || isNameless(b)) && sharesOne(a.emails, b.emails);
+  if (!justEmail && score < ASK) return { verdict: 'different', score, evidence };
   const doubts = justEmail ? [] : doubtsOf(a, b, names, common);
   evidence.push(...doubts.filter((doubt) => !evidence.includes(doubt)));
   const isSure =
     score >= SURE && doubts.length === 0 && (sharesTheirOwn(a, b, common) || isTheSame(a, b));
   if (justEmail || isSure) return { verdict: 'sure', score, evidence };
-  return { verdict: score >= ASK ? 'ask' : 'different', score, evidence };
+  return { verdict: 'ask', score, evidence };
 }
 
 const isNameless = ({ given, goesBy, family, company }: Traits): boolean =>

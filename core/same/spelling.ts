@@ -22,7 +22,8 @@ export function areOneSlipApart(a: string, b: string): boolean {
 const figures = (word: string) => word.replace(/\D/g, '');
 
 /** Whether two words are told apart by a number in them, as those that were made up are. */
-export const areNumbered = (a: string, b: string): boolean => figures(a) !== figures(b);
+export const areNumbered = (a: string, b: string): boolean =>
+  (/\d/.test(a) || /\d/.test(b)) && figures(a) !== figures(b);
 
 /** Whether two given names, however alike, are known as two names: "john" and "joan". */
 export const arePairOfNames = (a: string, b: string): boolean =>

@@ -15,17 +15,20 @@ export async function makePrivate(dir: string): Promise<void> {
   const entries = await readdir(dir, { recursive: true, withFileTypes: true });
   const paths = [dir, ...entries.map(({ parentPath, name }) => join(parentPath, name))];
   for (const path of paths) {
-    const { mode, isLink } = await lstat(path).then((found) => ({
-      mode: found.mode,
-      isLink: found.isSymbolicLink(),
-    }));
-    if (isLink || (mode & OTHERS) === 0) continue;
+    const found = await lstat(path).catch(unlessGone);
+    if (!found || found.isSymbolicLink() || (found.mode & OTHERS) === 0) continue;
     try {
-      await chmod(path, mode & 0o700);
+      await chmod(path, found.mode & 0o700);
     } catch {
       throw new Error(
         `Pen Pal can't keep ${path} from other users of this machine. Give it to the user that Pen Pal runs as, with all of ${dir}.`,
       );
     }
   }
+}
+
+/** What was there for a moment only, such as a scratch directory, needs no rights. */
+function unlessGone(error: NodeJS.ErrnoException): null {
+  if (error.code !== 'ENOENT') throw error;
+  return null;
 }

@@ -6,8 +6,10 @@ import {
   writeVCard,
   type CardPerson,
   type ExportColumn,
+  type JobTold,
+  type TouchTold,
 } from '@/core/intake';
-import { COLUMN_KEYS, type OwnField } from '@/core/people';
+import { COLUMN_KEYS, displayName, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
 import { invalid } from '../api';
@@ -97,16 +99,21 @@ function* pages(ids: readonly string[]) {
 }
 
 /** One person as a card to pass on: what others may know, without the owner's own notes and marks. */
-export async function card(ctx: Context, id: string): Promise<string | null> {
+export async function card(
+  ctx: Context,
+  id: string,
+): Promise<{ fileName: string; text: string } | null> {
   const [person] = await readCards(ctx, [id], [], true);
   if (!person) return null;
   const { fields } = person;
-  return writeVCard({
+  const text = writeVCard({
     ...person,
     tags: [],
     circle: '',
     promiseDays: null,
     notes: [],
+    touches: [],
+    jobs: [],
     ties: [],
     ownByName: {},
     facts: {},
@@ -124,7 +131,16 @@ export async function card(ctx: Context, id: string): Promise<string | null> {
       consent: {},
     },
   });
+  return { fileName: `${fileNameOf(displayName(fields))}.vcf`, text };
 }
+
+/** A name as a file may be called on every system. */
+const fileNameOf = (name: string): string =>
+  name
+    .replace(/[\\/:*?"<>|\u0000-\u001F]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/^[. ]+|[. ]+$/g, '')
+    .slice(0, 80) || 'card';
 
 interface CardRow {
   id: string;
@@ -132,7 +148,8 @@ interface CardRow {
   own_promise_days: number | null;
   tags: string[];
   notes: { on: string; body: string }[] | null;
-  last_on: string | null;
+  touches: TouchTold[] | null;
+  jobs: JobTold[] | null;
   photo: string | null;
   mime: string | null;
   [column: string]: unknown;
@@ -151,7 +168,11 @@ async function readCards(
              where pt.person_id = p.id order by lower(g.name)) as tags,
        (select json_agg(json_build_object('on', n.on_day, 'body', n.body) order by n.on_day desc, n.id desc)
           from note n where n.person_id = p.id) as notes,
-       (select max(l.on_day) from last_touch l where l.person_id = p.id) as last_on,
+       (select json_agg(json_build_object('on', t.on_day, 'kind', t.kind, 'outcome', t.outcome)
+            order by t.on_day desc, t.logged_at desc, t.id desc) from touch t where t.person_id = p.id) as touches,
+       (select json_agg(json_build_object('name', j.name, 'stage', j.stage, 'on', j.completed_on,
+            'valueMinor', j.value_minor, 'feeMinor', j.fee_minor) order by j.completed_on desc nulls first, j.id desc)
+          from job j where j.person_id = p.id) as jobs,
        case when $2::boolean then encode(f.bytes, 'base64') end as photo, f.mime
      from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
      left join circle c on c.id = p.circle_id left join photo f on f.id = p.photo_id
@@ -160,7 +181,7 @@ async function readCards(
   );
   const facts = await readFacts(ctx, sql, ids);
   const names = new Map(own.map((field) => [field.id, field.name]));
-  const ties = whole ? await tiesOfMany(sql, ids) : new Map<string, CardPerson['ties']>();
+  const ties = await tiesOfMany(sql, ids);
   return rows.map((row) => {
     const fields = fieldsOf(row);
     return {
@@ -170,7 +191,8 @@ async function readCards(
       circle: row.circle ?? '',
       promiseDays: row.own_promise_days,
       notes: row.notes ?? [],
-      lastTouch: row.last_on,
+      touches: row.touches ?? [],
+      jobs: row.jobs ?? [],
       facts: facts.get(row.id) ?? {},
       ownByName: Object.fromEntries(
         Object.entries(fields.own).map(([id, value]) => [names.get(id) ?? id, value]),

@@ -25,8 +25,8 @@ export function exportRoutes(router: Router, ctx: Context): void {
   });
   router.get('/people/:id/card.vcf', async (request, response) => {
     const { success, data } = PersonId.safeParse(request.params.id);
-    const text = success ? await actions.card(ctx, data) : null;
-    if (!text) throw notFound('This person is not in your sphere any more.');
-    response.attachment('card.vcf').type('text/vcard;charset=utf-8').send(text);
+    const card = success ? await actions.card(ctx, data) : null;
+    if (!card) throw notFound('This person is not in your sphere any more.');
+    response.attachment(card.fileName).type('text/vcard;charset=utf-8').send(card.text);
   });
 }

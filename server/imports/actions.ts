@@ -1,4 +1,5 @@
 import { plural } from '@/core/time';
+import { holdsOf, kindSetups } from '@/core/touches';
 
 import { actInSteps } from '../act';
 import type { Context } from '../context';
@@ -6,6 +7,7 @@ import { newId } from '../db';
 import { invalid } from '../api';
 import { readOwnFields } from '../lists';
 import { assertCircle } from '../people';
+import { readSettings } from '../settings';
 import { findDoubles, joinsOf } from './joining';
 import { makeFields } from './new-fields';
 import { dropPreview, findPreview } from './previews';
@@ -54,6 +56,7 @@ export async function run(
       tag: file.tag,
       fileName: file.fileName,
       own: await readOwnFields(ctx.db),
+      holds: holdsOf(kindSetups((await readSettings(ctx.db)).kinds)),
     };
     const prepared = await step(async (tx) => {
       await queries.insertBatch(tx, {

@@ -1,3 +1,4 @@
+import type { TouchTold } from '@/core/intake';
 import { fold } from '@/core/people';
 
 import type { PersonTable } from '../act';
@@ -150,3 +151,10 @@ export const rowsOfPeople = async (
 /** Has what these people are looked up by made anew. */
 export const makeKeysStale = (sql: Sql, ids: readonly string[]) =>
   sql.query('update person set keys_version = 0 where id = any($1::uuid[])', [ids]);
+
+/** The touches on record of some people. */
+export const touchesKnown = (sql: Sql, ids: readonly string[]) =>
+  sql.query<TouchTold & { id: string }>(
+    'select person_id as id, on_day as "on", kind, outcome from touch where person_id = any($1::uuid[])',
+    [ids],
+  );

@@ -58,6 +58,7 @@ interface Kept {
   kind: TieKind;
   other_name: string;
   birthday: string | null;
+  words: string;
 }
 
 /** Writes ties, each once; who is named and is here is tied, the others stand by name. */
@@ -77,6 +78,7 @@ export async function writeTies(
       kind: tie.kind,
       other_name: known ? '' : tie.name,
       birthday: known ? null : (tie.birthday ?? null),
+      words: tie.words ?? '',
     };
   });
   const ids = [

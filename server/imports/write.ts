@@ -1,5 +1,6 @@
-import type { ImportedPerson } from '@/core/intake';
+import type { ImportedPerson, TouchTold } from '@/core/intake';
 import { differences, enrich, fold, type OwnField, type PersonFields } from '@/core/people';
+import { holdOf, type HoldTable } from '@/core/touches';
 
 import { newId, type Sql } from '../db';
 import {
@@ -27,6 +28,7 @@ export interface Batch {
   tag: string | null;
   fileName: string;
   own: readonly OwnField[];
+  holds: HoldTable;
 }
 
 /** Somebody to be written: new, or present with something new about them. */
@@ -103,7 +105,7 @@ export async function writeTargets(
     tx,
     targets.flatMap(({ id, rows }) =>
       rows.flatMap(({ jobs }) =>
-        jobs.map(({ name, on }) => ({ personId: id, name, completedOn: on })),
+        jobs.map(({ on, ...job }) => ({ ...job, personId: id, completedOn: on })),
       ),
     ),
   );
@@ -210,28 +212,38 @@ async function writeNotes(
   if (notes.length > 0) await insertNotes(tx, notes);
 }
 
-/** The last touch that a file tells of counts, unless a later one is on record. */
+/**
+ * The touches that a file tells of. A bare day counts as a talk, unless a later touch is on record; the
+ * others are written as what they were, each once.
+ */
 async function writeTouches(tx: Sql, targets: readonly Target[], batch: Batch): Promise<void> {
-  const latest = targets.flatMap(({ id, rows }) => {
-    const days = rows.flatMap(({ lastTouch }) => (lastTouch ? [lastTouch] : [])).sort();
-    return days.length > 0 ? [{ id, on: days.at(-1)! }] : [];
-  });
-  const known = await queries.lastDays(
-    tx,
-    latest.map(({ id }) => id),
+  const told = targets.flatMap(({ id, rows }) =>
+    rows.flatMap(({ touches }) => touches.map((touch) => ({ id, ...touch }))),
   );
-  const fresh = latest.filter(({ id, on }) => (known.get(id) ?? '') < on);
+  if (told.length === 0) return;
+  const ids = [...new Set(told.map(({ id }) => id))];
+  const known = new Set((await queries.touchesKnown(tx, ids)).map(keyOf));
+  const latest = await queries.lastDays(tx, ids);
+  const fresh = told.filter((touch) => {
+    const isBare = touch.kind === 'other' && touch.outcome === 'reached';
+    const isNew = !known.has(keyOf(touch)) && !(isBare && (latest.get(touch.id) ?? '') >= touch.on);
+    known.add(keyOf(touch));
+    return isNew;
+  });
   if (fresh.length === 0) return;
   await insertTouches(
     tx,
-    fresh.map(({ id, on }) => ({
+    fresh.map(({ id, on, kind, outcome }) => ({
       id: newId(),
       person_id: id,
       on_day: on,
       logged_at: batch.at,
-      kind: 'other',
-      outcome: 'reached',
-      hold: 1,
+      kind,
+      outcome,
+      hold: holdOf(kind, outcome, batch.holds),
     })),
   );
 }
+
+const keyOf = ({ id, on, kind, outcome }: TouchTold & { id: string }) =>
+  `${id} ${on} ${kind} ${outcome}`;

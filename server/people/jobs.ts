@@ -40,15 +40,23 @@ export async function jobsOf(sql: Sql, personId: string) {
 /** Writes work done for many, unless work of that name stands on that day already. */
 export const insertJobs = async (
   sql: Sql,
-  jobs: readonly { personId: string; name: string; completedOn: string }[],
+  jobs: readonly {
+    personId: string;
+    name: string;
+    stage: string;
+    completedOn: string | null;
+    valueMinor: number | null;
+    feeMinor: number | null;
+  }[],
 ): Promise<void> => {
   if (jobs.length === 0) return;
   await sql.query(
-    `insert into job (id, person_id, name, completed_on)
-     select w.id, w."personId", w.name, w."completedOn"
-     from json_to_recordset($1::json) as w (id uuid, "personId" uuid, name text, "completedOn" date)
+    `insert into job (id, person_id, name, stage, completed_on, value_minor, fee_minor)
+     select w.id, w."personId", w.name, w.stage, w."completedOn", w."valueMinor", w."feeMinor"
+     from json_to_recordset($1::json) as w (id uuid, "personId" uuid, name text, stage text, "completedOn" date,
+       "valueMinor" bigint, "feeMinor" bigint)
      where not exists (select 1 from job j where j.person_id = w."personId"
-       and j.completed_on = w."completedOn" and lower(j.name) = lower(w.name))`,
+       and j.completed_on is not distinct from w."completedOn" and lower(j.name) = lower(w.name))`,
     [recordset(jobs.map((job) => ({ id: newId(), ...job })))],
   );
 };

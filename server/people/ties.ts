@@ -35,15 +35,13 @@ export const insertTie = (sql: Sql, tie: NewTie) =>
   );
 
 /** Writes ties between people who have none like them; circles are not looked for. */
-export const insertTies = async (
-  sql: Sql,
-  ties: readonly Omit<NewTie, 'words'>[],
-): Promise<void> => {
+export const insertTies = async (sql: Sql, ties: readonly NewTie[]): Promise<void> => {
   if (ties.length === 0) return;
   await sql.query(
-    `insert into tie (id, person_id, other_id, kind, other_name, birthday)
-     select id, person_id, other_id, kind, coalesce(other_name, ''), birthday
-     from json_to_recordset($1::json) as t (id uuid, person_id uuid, other_id uuid, kind text, other_name text, birthday text)
+    `insert into tie (id, person_id, other_id, kind, other_name, birthday, words)
+     select id, person_id, other_id, kind, coalesce(other_name, ''), birthday, coalesce(words, '')
+     from json_to_recordset($1::json) as t (id uuid, person_id uuid, other_id uuid, kind text, other_name text,
+       birthday text, words text)
      on conflict do nothing`,
     [recordset(ties.map((tie) => ({ id: newId(), ...tie })))],
   );
