@@ -20,6 +20,7 @@ import {
   type LookAlike,
 } from '@/contract/people';
 import { changeView, listViews, orderViews, removeView } from '@/contract/views';
+import { NO_ADDRESS } from '@/core/people';
 import { at, gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
 import { choose, fakeServer, press, refusal, screen, show, type, waitFor } from '@/testing/screen';
@@ -64,6 +65,34 @@ test('one line is read while it is typed, with what could not be read and who ma
     circleId: sample.id(90),
     referredBy: null,
   });
+});
+
+test('what each part of a line was taken for is shown', async () => {
+  adding().answer(readLine, {
+    draft: {
+      givenName: 'Rosa',
+      addresses: [{ ...NO_ADDRESS, line: '12 Quay St', city: 'Port Ellery' }],
+      dates: [{ name: 'Wedding', on: '1998-06-05' }],
+      roles: ['Past client'],
+      circleId: sample.id(90),
+      ties: [
+        { kind: 'referred_by', name: 'Gideon Marsh' },
+        { kind: 'child', name: 'Mia' },
+      ],
+    },
+    unread: [],
+    lookAlikes: [],
+  });
+  show(<AddScreen />);
+  await type(LINE, 'Rosa …');
+  for (const words of [
+    '12 Quay St, Port Ellery',
+    'Wedding June 5, 1998',
+    'Past client',
+    'Inner',
+    'Sent by: Gideon Marsh, Child: Mia',
+  ])
+    expect((await screen.findAllByText(words)).length).toBeGreaterThan(0);
 });
 
 test('what is new goes to who is here already', async () => {

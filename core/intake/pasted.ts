@@ -38,9 +38,22 @@ interface Entry {
   other: string;
 }
 
+/** Longer than any name or address; looking into it would take for ever. */
+const ENDLESS = 1_000;
+
+/** A text without words that have no end, and those. */
+function withoutEndless(text: string): { short: string; endless: string[] } {
+  if (text.length < ENDLESS) return { short: text, endless: [] };
+  const words = text.split(/\s+/);
+  const endless = words.filter((word) => word.length >= ENDLESS);
+  if (endless.length === 0) return { short: text, endless };
+  return { short: words.filter((word) => word.length < ENDLESS).join(' '), endless };
+}
+
 /** Reads the entries of one piece of text; several addresses parted by spaces only are several. */
 function readEntries(row: number, text: string): Entry[] {
-  const { rest, parts } = findParts(text.replaceAll(GAP, ' '));
+  const { short, endless } = withoutEndless(text);
+  const { rest, parts } = findParts(short.replaceAll(GAP, ' '));
   const emails = parts.flatMap((part) =>
     part.is === 'email' ? [{ value: part.value, label: part.label }] : [],
   );
@@ -53,7 +66,7 @@ function readEntries(row: number, text: string): Entry[] {
     .map((word) => word.replace(/^["'\s<>:,-]+|["'\s<>:,-]+$/g, ''))
     .filter(Boolean);
   const names = words.filter(isName);
-  const other = [...unread, ...words.filter((word) => !isName(word))].join(' ');
+  const other = [...unread, ...words.filter((word) => !isName(word)), ...endless].join(' ');
   // "Ana Lind ana@… Bo Marsh bo@…": as many names as addresses.
   const several = emails.length > 1 && (names.length === 0 || names.length === emails.length);
   if (several)

@@ -191,3 +191,9 @@ describe('files that can not be read say why', () => {
     );
   });
 });
+
+test('a file of nothing but open quotation marks is refused in words', () => {
+  expect(faultOf(`Name,Note\n${'Ana,"never\n'.repeat(200)}`)).toMatch(
+    /^From row \d+ on, this file opens quotation marks/,
+  );
+});

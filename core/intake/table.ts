@@ -28,6 +28,7 @@ export type TableFault =
   | { reason: 'too_many_rows'; rows: number }
   | { reason: 'too_many_columns'; columns: number }
   | { reason: 'too_many_signs'; row: number }
+  | { reason: 'quotes_open'; row: number }
   | { reason: 'only_header' }
   | { reason: 'unpacks_too_large' };
 
@@ -46,6 +47,8 @@ export function tableFaultSentence(fault: TableFault): string {
       return `This file has ${figure(fault.columns)} columns; Pen Pal reads up to ${figure(MAX_COLUMNS)}. Take away those that say nothing of people and choose it again.`;
     case 'too_many_signs':
       return `Line ${figure(fault.row)} of this file has more than ${figure(MAX_SIGNS)} separators and quotation marks, so it is no list of people. Look at it in a spreadsheet and choose the file again.`;
+    case 'quotes_open':
+      return `From row ${figure(fault.row)} on, this file opens quotation marks again and again that are never closed, so nobody can tell its rows. Save it once more from a spreadsheet and choose it again.`;
     case 'only_header':
       return 'This file has a header but no rows below it.';
     case 'unpacks_too_large':
@@ -126,25 +129,31 @@ function parse(text: string, delimiter: string): Parsed {
   return parsed;
 }
 
-/** So many quotation marks at most are looked into: a file with more of them open is no list. */
+/** So many quotation marks at most are looked into, and fewer in a large file: one with more of them open is no list. */
 const MAX_OPEN = 20;
+const MAX_READ_AGAIN = 40_000_000;
 
 /**
  * Parses CSV (RFC 4180). A quotation mark that is never closed, or only somewhere far below, would
  * swallow the rows in between: it is read as a plain sign, and told.
  */
-function parseQuotes(given: string, sep?: string): Parsed & { faults: Table['faults'] } {
+function parseQuotes(
+  given: string,
+  sep?: string,
+): (Parsed & { faults: Table['faults'] }) | { openRow: number } {
   const faults: Table['faults'] = [];
   let text = given;
   const delimiter = sep ?? delimiterOf(text) ?? NO_SIGN;
   let parsed = parse(text, delimiter);
-  for (let tries = 0; tries < MAX_OPEN; tries++) {
+  const most = Math.min(MAX_OPEN, Math.max(3, Math.floor(MAX_READ_AGAIN / text.length)));
+  for (;;) {
     const swallowing = parsed.rows.findIndex((row, i) =>
       i === parsed.rows.length - 1 && parsed.open
         ? true
         : swallows(row, parsed.delimiter, parsed.rows[0]!.length),
     );
     if (swallowing < 0) break;
+    if (faults.length >= most) return { openRow: faults[0]!.row };
     const from = parsed.starts[swallowing]!;
     const end = parsed.starts[swallowing + 1] ?? text.length;
     const at = lastOpening(text.slice(from, end));
@@ -249,7 +258,9 @@ export function readTable({ text: whole, encoding, otherwise }: Decoded): TableR
   if (text.trim() === '') return fail({ reason: 'empty' });
   const overfull = overfullLine(text);
   if (overfull !== null) return fail({ reason: 'too_many_signs', row: overfull });
-  const { rows, faults, delimiter } = parseQuotes(text, sep);
+  const parsed = parseQuotes(text, sep);
+  if ('openRow' in parsed) return fail({ reason: 'quotes_open', row: parsed.openRow });
+  const { rows, faults, delimiter } = parsed;
   return tableOf(rows, {
     encoding,
     delimiter,

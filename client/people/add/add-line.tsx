@@ -3,11 +3,13 @@ import type { ReactNode } from 'react';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { call, useTypedText, useWrite } from '@/client/api';
+import { call, useRead, useTypedText, useWrite } from '@/client/api';
 import { Body, Button, Fault, Field, Soft } from '@/client/ui';
+import { readLists } from '@/contract/lists';
 import { addPerson, enrichPerson, readLine } from '@/contract/people';
 import type { PersonDraft } from '@/contract/record';
-import { formatPhone } from '@/core/people';
+import { addressWords, formatPhone, NO_ADDRESS, TIE_WORDS } from '@/core/people';
+import { yearlyWords } from '@/core/time';
 
 import { LookAlikes } from './look-alikes';
 
@@ -17,12 +19,25 @@ export interface AddProps {
   children: ReactNode;
 }
 
-const PARTS: [string, (draft: PersonDraft) => string][] = [
+/** What a line was read as, in the order of a sheet; a circle by its name. */
+const PARTS: [string, (draft: PersonDraft, circleName: (id: string) => string) => string][] = [
+  ['Title', (d) => d.prefix ?? ''],
   ['First name', (d) => d.givenName ?? ''],
   ['Last name', (d) => d.familyName ?? ''],
+  ['Suffix', (d) => d.suffix ?? ''],
+  ['Goes by', (d) => d.goesBy ?? ''],
   ['Phone', (d) => (d.phones ?? []).map(({ value }) => formatPhone(value)).join(', ')],
   ['E-mail', (d) => (d.emails ?? []).map(({ value }) => value).join(', ')],
-  ['Birthday', (d) => d.birthday ?? ''],
+  [
+    'Address',
+    (d) => (d.addresses ?? []).map((a) => addressWords({ ...NO_ADDRESS, ...a })).join('; '),
+  ],
+  ['Web', (d) => (d.links ?? []).map(({ value }) => value).join(', ')],
+  ['Birthday', (d) => (d.birthday ? yearlyWords(d.birthday) : '')],
+  ['Dates', (d) => (d.dates ?? []).map(({ name, on }) => `${name} ${yearlyWords(on)}`).join(', ')],
+  ['Roles', (d) => (d.roles ?? []).join(', ')],
+  ['Circle', (d, circleName) => (d.circleId ? circleName(d.circleId) : '')],
+  ['Ties', (d) => (d.ties ?? []).map(({ kind, name }) => `${TIE_WORDS[kind]}: ${name}`).join(', ')],
   ['Tags', (d) => (d.tags ?? []).map((tag) => `#${tag}`).join(' ')],
   ['Note', (d) => d.note ?? ''],
 ];
@@ -67,7 +82,7 @@ export function AddLine({ whole, children }: AddProps) {
     <View className="gap-3">
       <Field
         label="Name, phone, e-mail, a note, birthday, #tags, in any order"
-        placeholder="Rosa Lind, 555-0142, met at the market, birthday 4 May, #garden"
+        placeholder="Rosa Lind 555-0142, 12 Quay St, birthday 4 May, sent by Gideon Marsh #garden"
         value={line}
         onChangeText={setLine}
         autoFocus
@@ -90,15 +105,19 @@ export function AddLine({ whole, children }: AddProps) {
   );
 }
 
-const ReadAs = ({ draft }: { draft: PersonDraft }) => (
-  <View role="status" className="gap-1">
-    {PARTS.map(([label, words]) => [label, words(draft)] as const)
-      .filter(([, words]) => words)
-      .map(([label, words]) => (
-        <View key={label} className="flex-row gap-3">
-          <Soft className="w-[92px] leading-6">{label}</Soft>
-          <Body className="flex-1">{words}</Body>
-        </View>
-      ))}
-  </View>
-);
+function ReadAs({ draft }: { draft: PersonDraft }) {
+  const { data } = useRead(readLists);
+  const circleName = (id: string) => data?.circle.find((circle) => circle.id === id)?.name ?? '';
+  return (
+    <View role="status" className="gap-1">
+      {PARTS.map(([label, words]) => [label, words(draft, circleName)] as const)
+        .filter(([, words]) => words)
+        .map(([label, words]) => (
+          <View key={label} className="flex-row gap-3">
+            <Soft className="w-[92px] leading-6">{label}</Soft>
+            <Body className="flex-1">{words}</Body>
+          </View>
+        ))}
+    </View>
+  );
+}
