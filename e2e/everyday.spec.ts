@@ -40,7 +40,7 @@ test('somebody new comes in with one typed line, and is told what could not be r
   await page
     .getByLabel(/^Name, phone/)
     .fill('Rosa Lind, 555-0142, met at the market, birthday 4 May, #garden');
-  await expect(page.getByText('05-04')).toBeVisible();
+  await expect(page.getByText('May 4', { exact: true })).toBeVisible();
   await page.getByLabel('Circle').selectOption({ label: 'Inner' });
   await expectNoViolations(page);
   await page.getByRole('button', { name: 'Add', exact: true }).click();

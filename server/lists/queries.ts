@@ -67,16 +67,16 @@ export async function entriesInUse(
   const lists = Object.values(KEPT).filter(
     (kept) => kept.table.replaceAll(/"|public\./g, '') === table,
   );
-  const used = await Promise.all(
-    lists.map(({ table: from, where, has }) =>
-      sql.query<{ id: string }>(
-        `select e.id from ${from} e where e.id = any($1::uuid[]) and ${where}
-           and exists (select 1 from person p where ${has})`,
-        [ids],
-      ),
-    ),
-  );
-  return used.flat().map(({ id }) => id);
+  const used: string[] = [];
+  for (const { table: from, where, has } of lists) {
+    const rows = await sql.query<{ id: string }>(
+      `select e.id from ${from} e where e.id = any($1::uuid[]) and ${where}
+         and exists (select 1 from person p where ${has})`,
+      [ids],
+    );
+    used.push(...rows.map(({ id }) => id));
+  }
+  return used;
 }
 
 /** Writes some columns of one entry. */
