@@ -27,10 +27,10 @@ export function readPhone(text: string, country: CountryCode = 'US'): string | n
     .replace(/^tel:/i, '')
     .replace(/\s+/g, ' ');
   if (!/^[+(]?\d[\d\s().\-/]*(?:\s*(?:x|ext\.?)\s*\d+)?$/i.test(tidy)) return null;
-  const digits = tidy.replace(/\D/g, '').length;
-  if (digits < 7 || digits > 20) return null;
   const parsed = parsePhoneNumberFromString(tidy, country);
-  return parsed?.isValid() && !parsed.ext ? parsed.number : tidy;
+  if (parsed?.isValid() && !parsed.ext) return parsed.number;
+  const digits = tidy.replace(/\D/g, '').length;
+  return digits < 7 || digits > 20 ? null : tidy;
 }
 
 /** A link as it can be opened; a bare handle or domain gets its https. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
+import writeSheet from 'write-excel-file/node';
 
-import { COLUMN_KEYS, NO_ADDRESS, NOBODY, type OwnField } from '@/core/people';
+import { COLUMN_KEYS, NO_ADDRESS, NOBODY, type OwnField, type PersonFields } from '@/core/people';
 import { plainDate } from '@/core/time';
 
 import {
@@ -11,16 +12,19 @@ import {
   importRows,
   joinCell,
   readAddresses,
+  readImportFile,
   readNotes,
   readNumber,
   readOwnValue,
   readPasted,
   readTable,
+  readVCards,
   type ExportColumn,
   splitCell,
   csvHead,
   csvRows,
   writeAddress,
+  writeVCard,
   writeNotes,
   type ExportedPerson,
 } from '.';
@@ -296,3 +300,40 @@ describe('pasted names', () => {
     fc.assert(fc.property(fc.string(), (text) => void readPasted(text)));
   });
 });
+
+/** Two thousand people of the generator, each with a name to be known by. */
+const THOUSANDS = fc
+  .sample(person, { numRuns: 2_000, seed: 14 })
+  .map((one, i) => ({ ...one, fields: { ...one.fields, givenName: `N${i}` } }));
+const toldOf = (people: readonly { fields: PersonFields; tags: string[] }[]) =>
+  people.map(({ fields, tags }) => ({ fields, tags }));
+
+test('two thousand people come back from CSV and from a spreadsheet, without loss', async () => {
+  const csv = csvHead(COLUMNS, OWN) + csvRows(THOUSANDS, COLUMNS, OWN);
+  expect(toldOf(load(csv).people)).toEqual(toldOf(THOUSANDS));
+  // A general library reads the file and writes the same cells as a spreadsheet.
+  const cells = Papa.parse<string[]>(csv.slice(1).trimEnd()).data;
+  const bytes = new Uint8Array(
+    await writeSheet(cells.map((row) => row.map((cell) => cell || null))).toBuffer(),
+  );
+  const read = await readImportFile({ bytes, pasted: false, mapping: null, own: OWN, today });
+  if (!read.ok) throw new Error(read.fault.sentence);
+  expect(toldOf(read.file.people)).toEqual(toldOf(THOUSANDS));
+}, 120_000);
+
+test('two thousand people come back from cards, without loss', () => {
+  const cards = THOUSANDS.map((one, i) =>
+    writeVCard({
+      ...one,
+      id: `0190a000-0000-7000-8000-${String(i).padStart(12, '0')}`,
+      photo: null,
+      ownByName: Object.fromEntries(
+        OWN.flatMap(({ id, name }) => (id in one.fields.own ? [[name, one.fields.own[id]!]] : [])),
+      ),
+    }),
+  );
+  const read = readVCards(cards.join(''), OWN, today);
+  if (!read.ok) throw new Error(read.reason);
+  expect(read.faults).toEqual([]);
+  expect(toldOf(read.people)).toEqual(toldOf(THOUSANDS));
+}, 120_000);

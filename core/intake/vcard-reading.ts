@@ -21,15 +21,13 @@ export const text = (line: CardLine) => unescapeText(line.value).trim();
 
 /** 'home', 'work', 'cell' … without what says how it is sent or that it is preferred. */
 export function labelOf(line: CardLine, { lines }: Reading): string {
-  const byGroup =
-    line.group &&
-    lines
-      .find((l) => l.group === line.group && l.name === 'X-ABLABEL')
-      ?.value.replace(/^_\$!<|>!\$_$/g, '');
+  const named = line.group && lines.find((l) => l.group === line.group && l.name === 'X-ABLABEL');
+  const byGroup = named && text(named).replace(/^_\$!<|>!\$_$/g, '');
   const types = byGroup ? [byGroup] : (line.params.get('TYPE') ?? []);
   const label = types.find((type) => !NO_LABEL.has(type.toLowerCase())) ?? '';
   return STANDARD.has(label.toLowerCase()) ? label.toLowerCase() : label;
 }
+
 /** Keeps what has no place beside what is there, under its name. */
 export const aside = ({ unread }: Reading, line: CardLine, value = text(line)) => {
   if (value) unread.push(`${line.name}: ${value}`);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 
-import { NO_ADDRESS, NOBODY, type OwnField, type PersonFields } from '@/core/people';
+import { NO_ADDRESS, NOBODY, tidyText, type OwnField, type PersonFields } from '@/core/people';
 import { plainDate } from '@/core/time';
 
 import { isVCard, readCardDate, readVCards, writeVCard, type CardPerson } from '.';
@@ -295,6 +295,30 @@ test('a general library reads the same from what is written', () => {
   expect(values('categories')).toEqual(['garden']);
   expect(values('note')).toEqual(['Kitchen\nhalf done; call, later']);
   expect((values('adr')[0] as string[])[2]).toBe('12 Lantern Row; rear');
+});
+
+test('what a general library writes is read', () => {
+  const word = fc.string({ unit: 'grapheme-ascii', minLength: 1, maxLength: 60 }).map(tidyText);
+  fc.assert(
+    fc.property(fc.tuple(word, word, word, word), ([given, family, company, note]) => {
+      fc.pre(!/&|\+|\band\b/i.test(given + family) && given + family !== '');
+      const text = ICAL.stringify([
+        'vcard',
+        [
+          ['version', {}, 'text', '4.0'],
+          ['fn', {}, 'text', `${given} ${family}`],
+          ['n', {}, 'text', [family, given, '', '', '']],
+          ['org', {}, 'text', [company]],
+          ['note', {}, 'text', note],
+        ],
+        [],
+      ]);
+      const { person } = readOne(text);
+      expect(person.fields).toMatchObject({ givenName: given, familyName: family });
+      expect(person.fields.company).toBe(company);
+      expect(person.notes[0]?.body ?? '').toBe(note);
+    }),
+  );
 });
 
 test('a break in any value makes no line of its own', () => {

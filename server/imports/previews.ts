@@ -1,20 +1,14 @@
-import type { CellEdit, Partners, ReadFile } from '@/core/intake';
-import type { ColumnUse } from '@/core/people';
+import type { ReadFile } from '@/core/intake';
 
 import { notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
 import type { Found } from './joining';
+import type { FileGiven } from './read';
 
 /** A file that is being looked at before it comes in. */
-export interface Preview {
+export interface Preview extends FileGiven {
   id: string;
-  fileName: string;
-  bytes: Buffer;
-  pasted: boolean;
-  mapping: (ColumnUse | null)[] | null;
-  partners: Partners;
-  edits: CellEdit[];
   file: ReadFile;
   found: Found;
 }

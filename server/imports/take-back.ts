@@ -48,29 +48,31 @@ export async function undo(ctx: Context, batchId: string) {
     });
     const stayed = await queries.batchPeople(ctx.db, batchId);
     const changed = await putBack(ctx, batch, new Set(stayed), step);
-    const names = [...(await namesOf(ctx.db, [...stayed, ...changed].slice(0, NAMED))).values()];
-    const more = stayed.length + changed.size - names.length;
-    const named = `${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
     const kept = batch.people - removed;
+    const why = [
+      kept > 0 && `${kept} kept, because something has happened with them since`,
+      changed.size > 0 && 'what you changed since stays',
+    ].filter(Boolean);
+    const whom =
+      why.length > 0 ? `; ${why.join('; ')}: ${await named(ctx, [...stayed, ...changed])}` : '';
     return {
       done: {
         removed,
         kept,
-        sentence: [
-          `Took back ${plural(removed, 'person', 'people')} of ${batch.file_name}`,
-          kept > 0 && `${kept} kept, because something has happened with them since`,
-          changed.size > 0 && 'what you changed since stays',
-          names.length > 0 && named,
-        ]
-          .filter(Boolean)
-          .join('; ')
-          .replace(/; (?=[^;]*$)/, names.length > 0 ? ': ' : '; '),
+        sentence: `Took back ${plural(removed, 'person', 'people')} of ${batch.file_name}${whom}`,
         plan: 'everybody',
         topics: ['people', 'notes', 'touches', 'lists', 'imports'],
       },
       last: (tx) => queries.markBatchUndone(tx, batchId),
     };
   });
+}
+
+/** Some names, and how many more there are. */
+async function named(ctx: Context, ids: readonly string[]): Promise<string> {
+  const names = [...(await namesOf(ctx.db, ids.slice(0, NAMED))).values()];
+  const more = ids.length - names.length;
+  return `${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 }
 
 /**
