@@ -34,6 +34,7 @@ const WORDS = [
   'company',
   'jobTitle',
 ] as const satisfies ColumnKey[];
+const BESIDE_NAMES: ReadonlySet<ColumnKey> = new Set(['prefix', 'suffix', 'goesBy']);
 const MORE = ['standing', 'source', 'language'] as const satisfies ColumnKey[];
 
 const ADDRESS: readonly ImportTarget[] = [
@@ -69,7 +70,13 @@ export function describe(
   const said: Said[] = [];
   const say = (to: readonly ImportTarget[], what: string, value: string) =>
     value && said.push({ to, what, value });
-  const plain = (key: ColumnKey, value: string) => say([key, 'name'], COLUMNS[key].label, value);
+  // Titles and the like may stand in the column of another part of the name.
+  const plain = (key: ColumnKey, value: string) =>
+    say(
+      [key, 'name', ...(BESIDE_NAMES.has(key) ? (['givenName', 'familyName'] as const) : [])],
+      COLUMNS[key].label,
+      value,
+    );
   for (const key of WORDS) plain(key, fields[key]);
   for (const { value, label } of fields.emails)
     say(['email', 'moreEmails'], wordsOfUse('email', label), value);

@@ -31,6 +31,8 @@ test.each([
   ['Ana Lind & Bo Marsh', 'Ana Lind', 'Bo Marsh'],
   ['Mr. & Mrs. Smith', 'Mr. Smith', 'Mrs. Smith'],
   ['Mr. and Mrs. John Smith', 'Mr. John Smith', 'Mrs. Smith'],
+  ['Smith, Mr. & Mrs.', 'Mr. Smith', 'Mrs. Smith'],
+  ['Smith, Mr. & Mrs. John', 'Mr. John Smith', 'Mrs. Smith'],
   ['Dr. Ana & Bo Lind', 'Dr. Ana Lind', 'Bo Lind'],
 ])('%s are two', (name, one, other) => {
   const words = splitCouple(name)!.map(({ prefix, givenName, familyName }) =>

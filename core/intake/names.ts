@@ -142,8 +142,11 @@ export function splitCouple(full: string): [SplitName, SplitName] | null {
   if (halves.length !== 2 || halves.some((half) => half.trim() === '')) return null;
   const [left, right] = halves as [string, string];
   const family = comma?.[1]!.trim() ?? '';
-  if (family) return [splitName(`${family}, ${left}`), splitName(`${family}, ${right}`)];
-  const [b, a] = [splitName(right), titlesAlone(left) ?? splitName(left)];
+  const half = (words: string) =>
+    titlesAlone(words) ?? splitName(family ? `${family}, ${words}` : words);
+  const [a, b] = [half(left), half(right)];
+  a.familyName ||= family;
+  b.familyName ||= family;
   // "Dr. Ana & Bo Lind": the one word behind a title is a given name here.
   if (a.prefix && !a.givenName && b.givenName && !b.prefix)
     [a.givenName, a.familyName] = [a.familyName, ''];

@@ -2,6 +2,8 @@ import { displayName, fold, formatPhone, NOBODY } from '.';
 
 test.each([
   [{ givenName: 'Rosa', familyName: 'Lind' }, 'Rosa Lind'],
+  [{ prefix: 'Dr.', givenName: 'Rosa', familyName: 'Lind' }, 'Rosa Lind'],
+  [{ prefix: 'Mr.', familyName: 'Penhale' }, 'Mr. Penhale'],
   [{ givenName: 'Robert', goesBy: 'Bo', familyName: 'Marsh' }, 'Bo Marsh'],
   [
     { company: 'Tidewater Title', emails: [{ value: 'hello@example.com', label: '' }] },

@@ -8,14 +8,15 @@ export interface Names {
 export interface NameParts extends Names {
   goesBy: string;
   suffix: string;
+  prefix?: string;
   company: string;
   emails: readonly Reach[];
   phones: readonly Reach[];
 }
 
-/** What a person is called in lists; falls back to company, e-mail and phone, never to an empty text. */
+/** What a person is called in lists, "Mr. Penhale" where no first name is known; falls back to company, e-mail and phone, never to an empty text. */
 export function displayName(parts: NameParts): string {
-  const first = parts.goesBy || parts.givenName;
+  const first = parts.goesBy || parts.givenName || (parts.familyName && parts.prefix);
   const name = [first, parts.familyName, parts.suffix].filter(Boolean).join(' ');
   const reach = parts.emails[0]?.value || parts.phones[0]?.value;
   return name || parts.company || reach || 'Somebody without a name';

@@ -118,7 +118,7 @@ function ColumnUseOf({ preview, column, onChange }: Props & { column: number }) 
       <Select
         label={`What ${called} holds`}
         hideLabel
-        className="w-[190px]"
+        className="w-[240px]"
         value={value}
         options={options}
         onChange={(use) =>

@@ -9,7 +9,7 @@ import { PersonHead } from './person-head';
 import { takenOf } from './taken';
 
 export const NAME_WIDTH = 240;
-export const COLUMN_WIDTH = 168;
+export const COLUMN_WIDTH = 208;
 
 interface Props {
   preview: ImportPreview;

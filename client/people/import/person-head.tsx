@@ -16,7 +16,11 @@ export function PersonHead({ person }: { person: IncomingPerson }) {
         </Soft>
       ) : null}
       {same?.differs.map(({ what, here, there }) => (
-        <Soft key={what}>{`${what}: ${here} stays, “${there}” goes into a note`}</Soft>
+        <Soft key={what}>
+          {same.verdict === 'sure'
+            ? `${what}: ${here} stays, “${there}” goes into a note`
+            : `${what}: ${there}, not ${here}`}
+        </Soft>
       ))}
       {faults.map((why, i) => (
         <Soft key={i} className="text-danger">
