@@ -71,7 +71,6 @@ export const ImportPreview = z.object({
   /** Names of which the split into first and last is a guess. */
   guessed: z.number().int(),
   people: z.number().int(),
-  sample: z.array(z.object({ row: z.number().int(), name: z.string(), reach: z.string() })),
   /** Who is here already, or stands in the file twice. */
   same: z.object({
     sure: z.number().int(),

@@ -166,7 +166,6 @@ const PREVIEW: ImportPreview = {
   ],
   mapping: ['givenName', null],
   people: 120,
-  sample: [{ row: 2, name: 'Ana Vance', reach: '555-0101' }],
   same: {
     sure: 1,
     ask: 1,

@@ -1,6 +1,6 @@
 export { act, type Acted, type Effects } from './act';
 export { actOnMany, FEW } from './many';
-export { actInSteps, rollBackUnfinished, type Step } from './steps';
+export { actInSteps, isForeignKeyFault, rollBackUnfinished, type Step } from './steps';
 export {
   changedLater,
   changedSince,

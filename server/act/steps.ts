@@ -139,7 +139,8 @@ async function rollBack(ctx: Context, actionId: string, own = 0): Promise<void> 
   ctx.writes.note('everybody');
 }
 
-const isForeignKeyFault = (error: unknown) => (error as { code?: string }).code === '23503';
+/** Whether something hangs on a row that was to go. */
+export const isForeignKeyFault = (error: unknown) => (error as { code?: string }).code === '23503';
 
 async function takeBack(ctx: Context, actionId: string, run: Run): Promise<void> {
   try {

@@ -173,6 +173,26 @@ test('taking a batch back takes back what it did to somebody who was here, and t
   expect((await api.call(peopleFacets)).tags.map(({ name }) => name)).not.toContain('fair');
 });
 
+test('a household of two who stay, stays', async () => {
+  const content = base64('Name,Address,City\nOda & Per Reef,1 Gull Row,Port Ellery');
+  const done = await api.call(runImport, {
+    body: { fileName: 'pair.csv', content, mapping: null, circleId: null, tag: null },
+  });
+  const { rows } = await api.call(listPeople, { query: { batchId: done.batchId, sort: 'name' } });
+  expect(rows.map(({ name }) => name)).toEqual(['Oda Reef', 'Per Reef']);
+  const [oda, per] = rows;
+  await api.call(addNote, { params: { id: oda!.id }, body: { body: 'Called' } });
+  await api.call(addNote, { params: { id: per!.id }, body: { body: 'Called too' } });
+  const home = async () => (await api.call(getPerson, { params: { id: oda!.id } })).household;
+  const before = await home();
+  expect(before).not.toBeNull();
+  expect(await api.call(undoImport, { params: { id: done.batchId } })).toMatchObject({
+    removed: 0,
+    kept: 2,
+  });
+  expect(await home()).toEqual(before);
+});
+
 test('what the owner changed since stays, and is named', async () => {
   const id = await add({ givenName: 'Di', familyName: 'Fox', email: 'di@example.com' });
   const done = await api.call(runImport, { body: fair('Di') });

@@ -3,7 +3,6 @@ import { describe, type CellEdit, type Partners } from '@/core/intake';
 import {
   differences,
   displayName,
-  formatPhone,
   partsOfUse,
   type ColumnUse,
   type Difference,
@@ -19,7 +18,6 @@ import { findPreview, keepPreview, type Preview } from './previews';
 import { readFile, type FileGiven } from './read';
 
 const FAULTS_SHOWN = 200;
-const SAMPLE_ROWS = 8;
 const SAME_SHOWN = 50;
 
 /** What the file would bring; nothing is written. */
@@ -43,13 +41,6 @@ export async function preview(ctx: Context, given: FileGiven, id?: string) {
     partners,
     people: people.length,
     guessed: people.filter(({ nameGuessed }) => nameGuessed).length,
-    sample: people.slice(0, SAMPLE_ROWS).map(({ row, fields }) => ({
-      row,
-      name: displayName(fields),
-      reach: [formatPhone(fields.phones[0]?.value ?? ''), fields.emails[0]?.value]
-        .filter(Boolean)
-        .join(', '),
-    })),
     same: await previewSame(ctx, kept),
     faults: faults.slice(0, FAULTS_SHOWN),
     faultCount: faults.length,

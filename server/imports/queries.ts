@@ -132,6 +132,18 @@ export const lastDays = async (sql: Sql, ids: readonly string[]): Promise<Map<st
 export const everybodysNames = (sql: Sql) =>
   sql.query<{ id: string; name: string }>('select id, name from person where deleted_on is null');
 
+/** Whether any of these rows is there. */
+export const someAreThere = async (
+  sql: Sql,
+  table: string,
+  rows: readonly string[],
+): Promise<boolean> =>
+  (
+    await sql.query(`select 1 from public."${table}" where id::text = any($1::text[]) limit 1`, [
+      rows,
+    ])
+  ).length > 0;
+
 /** Which of these rows belong to some of these people. */
 export const rowsOfPeople = async (
   sql: Sql,

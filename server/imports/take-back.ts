@@ -6,6 +6,7 @@ import {
   changedSince,
   emptyingOrder,
   idsIn,
+  isForeignKeyFault,
   KEPT_DAYS,
   personTables,
   references,
@@ -86,17 +87,34 @@ async function putBack(
   step: Step,
 ): Promise<Set<string>> {
   const changed = new Set<string>();
+  const back = async (run: Run): Promise<void> => {
+    try {
+      await step((tx) => putRunBack(ctx, tx, action_id!, run, { stayed, changed }));
+    } catch (error) {
+      if (!isForeignKeyFault(error)) throw error;
+      // Something that stays hangs on a row, such as a household that somebody is in: that row stays.
+      if (run.first === run.last) return;
+      for (let seq = run.last; seq >= run.first; seq--)
+        await back({ ...run, first: seq, last: seq, changes: 1 });
+    }
+  };
   const runs = await runsOf(ctx.db, action_id!);
   for (const [i, run] of runs.entries()) {
-    if (run.table_name === 'import_batch') continue;
-    if (run.table_name === 'person_all' && run.op === 'insert') continue;
-    await step((tx) => putRunBack(ctx, tx, action_id!, run, { stayed, changed }));
+    const isDone =
+      run.table_name === 'import_batch' ||
+      (run.op === 'insert' &&
+        (run.table_name === 'person_all' || !(await isThere(ctx, action_id!, run))));
+    if (!isDone) await back(run);
     step.at(i + 1, runs.length);
   }
   await step((tx) => queries.makeKeysStale(tx, [...changed]));
   await step(refreshKeys);
   return changed;
 }
+
+/** Whether a row that was put in is still there: most have gone with whom they were about. */
+const isThere = async (ctx: Context, actionId: string, run: Run): Promise<boolean> =>
+  queries.someAreThere(ctx.db, run.table_name, await idsIn(ctx.db, actionId, run));
 
 interface Sparing {
   stayed: ReadonlySet<string>;

@@ -19,17 +19,21 @@ export function takenOf({ columns, mapping }: ImportPreview, person: IncomingPer
     const cell = person.cells[column] ?? '';
     const use = mapping[column];
     const to = use ? partsOfUse(use).to : null;
-    const asIs = to === 'aside' || to === 'note' || to === 'notes' || to === 'newField';
+    // What is kept as it stands is kept with the first of two.
+    const asIs =
+      !person.second && (to === 'aside' || to === 'note' || to === 'notes' || to === 'newField');
     const values = person.facts.filter(({ from }) => from.includes(name)).map(({ value }) => value);
     // A part of an address is told as it stands, not the whole of it.
     const isPart = values.some((value) => value.split(', ').includes(cell));
     const taken = cell === '' ? '' : asIs || isPart ? cell : values.join(' · ');
-    const goes = goesTo();
-    function goesTo(): Taken['goes'] {
-      if (!to) return 'out';
-      if (cell && !taken && person.second) return 'first';
-      return to === 'aside' || (cell && !taken) ? 'note' : 'place';
-    }
+    const isLost = cell !== '' && taken === '';
+    const goes = !to
+      ? 'out'
+      : isLost && person.second
+        ? 'first'
+        : isLost || to === 'aside'
+          ? 'note'
+          : 'place';
     return { column, heading: name || `Column ${column + 1}`, cell, taken, goes };
   });
 }
