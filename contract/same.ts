@@ -14,6 +14,8 @@ const Side = z.object({
   touches: z.number().int(),
   notes: z.number().int(),
   fields: PersonFields,
+  /** What the two are called whom this one record names, as "Dana & Lee Marsh" does; null for one person. */
+  couple: z.tuple([z.string(), z.string()]).nullable(),
 });
 export type Side = z.infer<typeof Side>;
 
@@ -61,6 +63,17 @@ export const keepApart = endpoint({
   body: z.object(Pair),
   response: Done,
   errors: ['invalid', 'not_found'],
+});
+
+export const splitCouple = endpoint({
+  method: 'post',
+  path: '/same/split',
+  subject,
+  summary:
+    'Makes two people of a record that names a couple; all that is known stays with the first, the home is both’s',
+  body: z.object({ id: PersonId }),
+  response: Done,
+  errors: ['invalid', 'not_found', 'conflict'],
 });
 
 export const mergePeople = endpoint({

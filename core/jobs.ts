@@ -1,4 +1,4 @@
-import { readImportFile } from './intake';
+import { readImportFile, type FileToRead, type FileResult } from './intake';
 import type { PersonFields } from './people';
 import {
   leastCapacity,
@@ -24,19 +24,35 @@ export const JOBS = {
   proposals: (task: ProposalsTask, onStep: OnStep): Proposal[] => proposals(task, SOURCES, onStep),
   /** Everybody who may be here twice. */
   findSame: ({ people }: { people: readonly Known[] }): Pair[] => findSame(people),
-  readFile: readImportFile,
-  /** Who of those coming in is here already, or comes in twice: they go by {@link incomingId}. */
-  findDoubles: ({
+  /**
+   * Reads a file; with those who are here, also says who of it is one of them. Both in one go: thousands
+   * of people take a second to cross between threads.
+   */
+  readFile: async ({
     present,
-    incoming,
-  }: {
-    present: readonly Known[];
-    incoming: readonly PersonFields[];
-  }): Pair[] => {
-    const known = incoming.map((fields, i) => ({ id: incomingId(i), traits: traitsOf(fields) }));
-    return findSame([...present, ...known], new Set(known.map(({ id }) => id)));
+    ...file
+  }: FileToRead & { present: readonly Known[] | null }): Promise<
+    FileResult & { pairs?: Pair[] }
+  > => {
+    const read = await readImportFile(file);
+    if (!read.ok || !present) return read;
+    const incoming = read.file.people.map(({ fields }) => fields);
+    return { ...read, pairs: doubles({ present, incoming }) };
   },
+  findDoubles: doubles,
 };
+
+/** Who of those coming in is here already, or comes in twice: they go by {@link incomingId}. */
+function doubles({
+  present,
+  incoming,
+}: {
+  present: readonly Known[];
+  incoming: readonly PersonFields[];
+}): Pair[] {
+  const known = incoming.map((fields, i) => ({ id: incomingId(i), traits: traitsOf(fields) }));
+  return findSame([...present, ...known], new Set(known.map(({ id }) => id)));
+}
 
 /** What somebody who comes in is called by until they have an id: their place in the list. */
 export const incomingId = (place: number): string => `row ${place}`;

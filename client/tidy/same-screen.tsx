@@ -9,6 +9,7 @@ import {
   listSame,
   mergePeople,
   mergeSure,
+  splitCouple,
   takeApart,
   type SamePair,
 } from '@/contract/same';
@@ -60,8 +61,11 @@ function PairOf({ pair }: { pair: SamePair }) {
   const [take, setTake] = useState<ReadonlySet<Taken>>(new Set());
   const merge = useWrite(mergePeople);
   const apart = useWrite(keepApart);
-  const busy = merge.isPending || apart.isPending;
-  const error = merge.error ?? apart.error;
+  const split = useWrite(splitCouple);
+  const busy = merge.isPending || apart.isPending || split.isPending;
+  const error = merge.error ?? apart.error ?? split.error;
+  // One record of two is no match for either of them until it is split.
+  const couples = [keep, gone].filter(({ couple }) => couple && (!keep.couple || !gone.couple));
   return (
     <View className="gap-3">
       <Heading>
@@ -73,8 +77,17 @@ function PairOf({ pair }: { pair: SamePair }) {
       </Soft>
       {error ? <Fault>{error.message}</Fault> : null}
       <View className="flex-row flex-wrap gap-2">
+        {couples.map(({ id, couple }) => (
+          <Button
+            key={id}
+            weight="main"
+            label={`Split into ${couple!.join(' and ')}`}
+            disabled={busy}
+            onPress={() => split.mutate({ body: { id } })}
+          />
+        ))}
         <Button
-          weight="main"
+          weight={couples.length > 0 ? undefined : 'main'}
           label="One person: merge"
           disabled={busy}
           onPress={() =>

@@ -6,6 +6,7 @@ import {
   listSame,
   mergePeople,
   mergeSure,
+  splitCouple,
   takeApart,
 } from '@/contract/same';
 import { getSettings } from '@/contract/settings';
@@ -110,6 +111,7 @@ describe('twice here', () => {
     fields: { ...fields, givenName },
     touches: n,
     notes: 1,
+    couple: null as [string, string] | null,
   });
   const PAIR = {
     a: side(1, 'Dora', '2026-05-01'),
@@ -141,6 +143,14 @@ describe('twice here', () => {
         { keepId: sample.id(2), goneId: sample.id(1), take: ['givenName'] },
       ]),
     );
+  });
+
+  test('a record of two is split first', async () => {
+    const b = { ...PAIR.b, couple: ['Dora Vance', 'Lee Vance'] as [string, string] };
+    const server = prepared({ sure: 0, ask: 1, pairs: [{ ...PAIR, b } as never] });
+    show(<SameScreen />);
+    await press('Split into Dora Vance and Lee Vance');
+    await waitFor(() => expect(server.sent(splitCouple)).toEqual([{ id: sample.id(2) }]));
   });
 
   test('they are kept apart; a refusal is told there', async () => {

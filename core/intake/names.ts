@@ -161,6 +161,14 @@ export function splitCouple(full: string): [SplitName, SplitName] | null {
   return a.familyName === '' && b.familyName === '' && !a.givenName ? null : [a, b];
 }
 
+/** The two people whom one record names by the parts of its name, or null. */
+export const coupleIn = (fields: Record<'prefix' | 'givenName' | 'familyName', string>) =>
+  splitCouple(
+    [fields.familyName, [fields.prefix, fields.givenName].filter(Boolean).join(' ')]
+      .filter(Boolean)
+      .join(', '),
+  );
+
 /** "Mr." and nothing else. */
 function titlesAlone(text: string): SplitName | null {
   const all = text.trim().split(' ');

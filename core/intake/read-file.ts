@@ -60,7 +60,7 @@ export interface FileFault {
   field: 'content' | 'mapping';
 }
 
-type Result = { ok: true; file: ReadFile } | { ok: false; fault: FileFault };
+export type FileResult = { ok: true; file: ReadFile } | { ok: false; fault: FileFault };
 
 const fail = (
   reason: FileFault['reason'],
@@ -69,7 +69,7 @@ const fail = (
 ) => ({ ok: false, fault: { reason, sentence, field } }) as const;
 
 /** Reads a spreadsheet, a CSV or vCard file or a pasted list as people. */
-export async function readImportFile(file: FileToRead): Promise<Result> {
+export async function readImportFile(file: FileToRead): Promise<FileResult> {
   if (!file.pasted && isSheet(file.bytes)) {
     const read = await readSheetTable(file.bytes);
     return read.ok ? readCells(file, read.table, 'sheet') : unreadable(read.fault);
@@ -82,7 +82,7 @@ export async function readImportFile(file: FileToRead): Promise<Result> {
   return read.ok ? readCells(file, read.table, 'csv') : unreadable(read.fault);
 }
 
-const unreadable = (fault: TableFault): Result =>
+const unreadable = (fault: TableFault): FileResult =>
   fail(
     /^too_many_(rows|columns)$|large/.test(fault.reason) ? 'too_large' : 'invalid',
     tableFaultSentence(fault),
@@ -92,12 +92,12 @@ const listed = (
   { encoding }: Decoded,
   format: ReadFile['format'],
   { people, faults }: Pick<ReadFile, 'people' | 'faults'>,
-): Result => ({
+): FileResult => ({
   ok: true,
   file: { format, encoding, delimiter: '', columns: [], mapping: [], rows: [], people, faults },
 });
 
-function readCardFile({ own, today }: FileToRead, decoded: Decoded): Result {
+function readCardFile({ own, today }: FileToRead, decoded: Decoded): FileResult {
   const cards = readVCards(decoded.text, own, today);
   if (cards.ok) return listed(decoded, 'vcard', cards);
   return cards.reason === 'too_many'
@@ -108,7 +108,7 @@ function readCardFile({ own, today }: FileToRead, decoded: Decoded): Result {
     : fail('invalid', 'There is no card in this file.');
 }
 
-function readCells(file: FileToRead, table: Table, format: 'csv' | 'sheet'): Result {
+function readCells(file: FileToRead, table: Table, format: 'csv' | 'sheet'): FileResult {
   const { own, mapping: given } = file;
   if (given && given.length !== table.header.length)
     return fail(

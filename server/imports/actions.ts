@@ -37,7 +37,9 @@ export async function run(
   const file = { ...given, ...fileMeant(ctx, given) };
   return actInSteps(ctx, `Importing ${file.fileName}`, async (step, actionId) => {
     await makeFields(ctx, file, step);
-    const { people, faults } = await readFile(ctx, file, step.signal);
+    const look = file.same === 'join';
+    const { file: read, pairs } = await readFile(ctx, file, { look, signal: step.signal });
+    const { people, faults } = read;
     if (people.length === 0)
       throw invalid(
         file.pasted
@@ -46,8 +48,7 @@ export async function run(
         'content',
       );
     const leftOut = faults.filter((fault) => fault.leftOut).length;
-    const joins =
-      file.same === 'join' ? joinsOf(await findDoubles(ctx, people, step.signal)) : new Map();
+    const joins = look ? joinsOf(await findDoubles(ctx, people, pairs, step.signal)) : new Map();
     const batch: Batch = {
       batchId: newId(ctx.clock.nowMs()),
       today,

@@ -3,10 +3,7 @@ import { incomingId } from '@/core/jobs';
 import { matchKeys, traitsOf, type Pair } from '@/core/same';
 
 import type { Context } from '../context';
-import { readKnown, readKnownByKeys } from '../people';
-
-/** From so many incoming people on, everybody is read once instead of being looked up by keys. */
-const MANY = 300;
+import { readKnownByKeys } from '../people';
 
 export interface Found {
   pairs: Pair[];
@@ -14,20 +11,18 @@ export interface Found {
   placeOf: ReadonlyMap<string, number>;
 }
 
-/** Who of those coming in is here already, or stands in the file twice. */
+/** Who of those coming in is here already, or stands in the file twice; some were found as they were read. */
 export async function findDoubles(
   { db, threads }: Context,
   people: readonly ImportedPerson[],
+  found: Pair[] | null,
   signal?: AbortSignal,
 ): Promise<Found> {
   const incoming = people.map(({ fields }) => fields);
-  const present =
-    incoming.length > MANY
-      ? await readKnown(db)
-      : await readKnownByKeys(db, [
-          ...new Set(incoming.flatMap((fields) => matchKeys(traitsOf(fields)))),
-        ]);
   const placeOf = new Map(incoming.map((_, i) => [incomingId(i), i]));
+  if (found) return { pairs: found, placeOf };
+  const keys = new Set(incoming.flatMap((fields) => matchKeys(traitsOf(fields))));
+  const present = await readKnownByKeys(db, [...keys]);
   const pairs = await threads.run('findDoubles', { present, incoming }, signal && { signal });
   return { pairs, placeOf };
 }

@@ -13,7 +13,7 @@ import { readFile, type FileGiven } from './read';
 export async function makeFields(ctx: Context, file: FileGiven, step: Step): Promise<void> {
   const { mapping } = file;
   if (!mapping?.some((use) => use && partsOfUse(use).to === 'newField')) return;
-  const { columns, rows } = await readFile(ctx, file, step.signal);
+  const { columns, rows } = (await readFile(ctx, file, { look: false, signal: step.signal })).file;
   const wanted = mapping.flatMap((use, i) =>
     use && partsOfUse(use).to === 'newField'
       ? [{ i, name: columns[i]!.name, type: fieldTypeOf(rows.map(({ cells }) => cells[i] ?? '')) }]

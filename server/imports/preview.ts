@@ -22,8 +22,8 @@ const SAME_SHOWN = 50;
 
 /** What the file would bring; nothing is written. */
 export async function preview(ctx: Context, given: FileGiven, id?: string) {
-  const file = await readFile(ctx, given);
-  const found = await findDoubles(ctx, file.people);
+  const { file, pairs } = await readFile(ctx, given, { look: true });
+  const found = await findDoubles(ctx, file.people, pairs);
   const { fileName, bytes, pasted, mapping, partners, edits } = given;
   const kept = keepPreview(
     ctx,

@@ -23,6 +23,7 @@ import * as merging from './merge';
 import * as photos from './photo';
 import { countPeople, countByWarmth, tagCounts } from './queries';
 import * as sames from './same';
+import { splitCouple } from './split';
 import { readList } from './list';
 import * as jobs from './jobs';
 import * as notes from './note-actions';
@@ -124,6 +125,7 @@ function sameRoutes(router: Router, ctx: Context): void {
   register(router, same.listSame, ({ query }) => sames.list(ctx, query.limit));
   register(router, same.getPair, ({ query }) => sames.pair(ctx, query.a, query.b));
   register(router, same.keepApart, ({ body }) => sames.keepApart(ctx, body.a, body.b));
+  register(router, same.splitCouple, ({ body }) => splitCouple(ctx, body.id));
   register(router, same.mergePeople, ({ body }) =>
     merging.merge(ctx, body.keepId, body.goneId, body.take),
   );

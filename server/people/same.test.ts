@@ -7,6 +7,7 @@ import {
   listSame,
   mergePeople,
   mergeSure,
+  splitCouple,
   takeApart,
 } from '@/contract/same';
 import { undoAction } from '@/contract/history';
@@ -179,3 +180,29 @@ test('after a merge nothing refers to the one who is gone, not even what is stil
 const rowsWith = async (table: string, column: string, id: string) =>
   (await api.ctx.db.query(`select 1 from public."${table}" where ${column} = $1::uuid`, [id]))
     .length;
+
+test('one record of a couple is split into two people of one home, and taken back as one', async () => {
+  const id = await add({
+    givenName: 'Dana & Lee',
+    familyName: 'Marsh',
+    phone: '201-555-0123',
+    addresses: [{ line: '4 Quay', city: 'Port Ellery', postalCode: '00012' }],
+  });
+  await add({ givenName: 'Dana', familyName: 'Marsh', phone: '201-555-0123' });
+  const [pair] = (await api.call(listSame, {})).pairs;
+  expect(pair).toMatchObject({ verdict: 'ask', a: { couple: ['Dana Marsh', 'Lee Marsh'] } });
+  expect(pair!.b.couple).toBeNull();
+  const { actionId, sentence } = await api.call(splitCouple, { body: { id } });
+  expect(sentence).toBe('Dana & Lee Marsh are two people now: Dana Marsh and Lee Marsh');
+  const { rows: people } = await api.call(listPeople, { query: { text: 'Marsh' } });
+  expect(people.map(({ name }) => name).sort()).toEqual(['Dana Marsh', 'Dana Marsh', 'Lee Marsh']);
+  const lee = await sheet(people.find(({ name }) => name === 'Lee Marsh')!.id);
+  expect(lee.fields).toMatchObject({ phones: [], addresses: [{ line: '4 Quay' }] });
+  expect(lee.household?.members).toHaveLength(2);
+  await expect(api.call(splitCouple, { body: { id: lee.id } })).rejects.toMatchObject({
+    code: 'invalid',
+  });
+  await api.call(undoAction, { params: { id: actionId } });
+  expect((await sheet(id)).fields.givenName).toBe('Dana & Lee');
+  expect((await api.call(listPeople, { query: { text: 'Marsh' } })).rows).toHaveLength(2);
+});

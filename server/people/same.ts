@@ -1,6 +1,7 @@
 import type { PersonDraft } from '@/contract/record';
 import type { LookAlike } from '@/contract/people';
-import { NOBODY } from '@/core/people';
+import { coupleIn, type SplitName } from '@/core/intake';
+import { displayName, NOBODY } from '@/core/people';
 import { compare, matchKeys, traitsOf, type Known, type Pair, type TraitFields } from '@/core/same';
 import { plainDate } from '@/core/time';
 
@@ -99,6 +100,13 @@ async function readPairs({ db: sql, threads }: Context): Promise<Pair[]> {
 
 const inOrder = (a: string, b: string): [string, string] => (a < b ? [a, b] : [b, a]);
 
+function sideFields(row: Record<string, unknown>) {
+  const fields = contractFields(row);
+  const couple = coupleIn(fields);
+  return { fields, couple: couple && (couple.map(nameOf) as [string, string]) };
+}
+const nameOf = (name: SplitName) => displayName({ ...NOBODY, ...name });
+
 async function sidesOf(sql: Sql, ids: readonly string[]) {
   const rows = await sql.query<Record<string, unknown> & { id: string; name: string }>(
     `select p.*, c.name as circle,
@@ -118,7 +126,7 @@ async function sidesOf(sql: Sql, ids: readonly string[]) {
         addedOn: plainDate(row.added_on as string),
         touches: row.touches as number,
         notes: row.notes as number,
-        fields: contractFields(row),
+        ...sideFields(row),
       },
     ]),
   );

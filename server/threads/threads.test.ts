@@ -117,10 +117,11 @@ test('what is not given crosses as well', async () => {
     mapping: null,
     own: [],
     today: plainDate('2026-11-23'),
+    present: [],
     further: undefined,
   };
   const plain = await inPlace.run('readFile', file);
-  expect(plain).toMatchObject({ ok: true });
+  expect(plain).toMatchObject({ ok: true, pairs: [] });
   expect(await threads.run('readFile', file)).toEqual(plain);
 });
 
