@@ -21,9 +21,13 @@ const FAULTS_SHOWN = 200;
 const SAME_SHOWN = 50;
 
 /** What the file would bring; nothing is written. */
-export async function preview(ctx: Context, given: FileGiven, id?: string) {
-  const { file, pairs } = await readFile(ctx, given, { look: true });
-  const found = await findDoubles(ctx, file.people, pairs);
+export async function preview(
+  ctx: Context,
+  given: FileGiven,
+  { id, signal }: { id?: string; signal: AbortSignal },
+) {
+  const { file, pairs } = await readFile(ctx, given, { look: true, signal });
+  const found = await findDoubles(ctx, file.people, pairs, signal);
   const { fileName, bytes, pasted, mapping, partners, edits } = given;
   const kept = keepPreview(
     ctx,
@@ -53,6 +57,7 @@ export async function change(
   ctx: Context,
   id: string,
   body: { mapping?: (ColumnUse | null)[]; partners?: Partners; edits?: CellEdit[] },
+  signal: AbortSignal,
 ) {
   const before = findPreview(ctx, id);
   return preview(
@@ -63,7 +68,7 @@ export async function change(
       partners: body.partners ?? before.partners,
       edits: [...before.edits, ...(body.edits ?? [])],
     },
-    id,
+    { id, signal },
   );
 }
 

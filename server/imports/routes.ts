@@ -3,7 +3,8 @@ import type { Router } from 'express';
 import * as api from '@/contract/imports';
 
 import type { Context } from '../context';
-import { Refusal, register } from '../api';
+import { Refusal, register, type Via } from '../api';
+import { Stopped } from '../threads';
 import * as actions from './actions';
 import * as looked from './preview';
 import { listBatches } from './queries';
@@ -21,9 +22,25 @@ function given({
   return { fileName, pasted, mapping, partners, bytes, edits: [] };
 }
 
+/** Reads a file for as long as somebody waits for it. */
+async function whileAwaited<T>({ response }: Via, read: (signal: AbortSignal) => Promise<T>) {
+  const gone = new AbortController();
+  response.once('close', () => gone.abort());
+  try {
+    return await read(gone.signal);
+  } catch (error) {
+    if (error instanceof Stopped) throw new Refusal('unavailable', 'The file was not read on.');
+    throw error;
+  }
+}
+
 export function importRoutes(router: Router, ctx: Context): void {
-  register(router, api.previewImport, ({ body }) => looked.preview(ctx, given(body)));
-  register(router, api.changePreview, ({ params, body }) => looked.change(ctx, params.id, body));
+  register(router, api.previewImport, ({ body }, via) =>
+    whileAwaited(via, (signal) => looked.preview(ctx, given(body), { signal })),
+  );
+  register(router, api.changePreview, ({ params, body }, via) =>
+    whileAwaited(via, (signal) => looked.change(ctx, params.id, body, signal)),
+  );
   register(router, api.previewPeople, ({ params, query }) => looked.people(ctx, params.id, query));
   register(router, api.runImport, ({ body }) =>
     actions.run(ctx, {
