@@ -161,19 +161,21 @@ const ties: Taker = (found) => {
   );
 };
 
-const phones: Taker = (found) =>
-  take(
-    found,
-    new RegExp(
-      `${LABEL}(?<![\\p{L}\\d])((?:\\+|\\()?\\d[\\d\\s().\\-/]{5,}\\d(?:\\s*(?:x|ext\\.?|extension)\\s*\\d+)?)`,
-      'giu',
-    ),
-    ([, label, text]) => {
-      const tidy = text!.trim().replace(/extension/i, 'x');
-      const value = readDate(tidy) === null ? readPhone(tidy) : null;
-      return value ? { is: 'phone', value, label: labelOf(label) } : null;
-    },
-  );
+const phones =
+  (country?: string): Taker =>
+  (found) =>
+    take(
+      found,
+      new RegExp(
+        `${LABEL}(?<![\\p{L}\\d])((?:\\+|\\()?\\d[\\d\\s().\\-/]{5,}\\d(?:\\s*(?:x|ext\\.?|extension)\\s*\\d+)?)`,
+        'giu',
+      ),
+      ([, label, text]) => {
+        const tidy = text!.trim().replace(/extension/i, 'x');
+        const value = readDate(tidy) === null ? readPhone(tidy, country) : null;
+        return value ? { is: 'phone', value, label: labelOf(label) } : null;
+      },
+    );
 
 const STREET = new RegExp(
   `\\d+[a-z]?(?:-\\d+)?\\s+((?:[\\p{L}\\d.'’-]+\\s+){0,4}?)(?:${STREET_WORDS.join('|')})\\b(?:\\s+(?:${STREET_WORDS.join('|')})\\b)?\\.?(?:\\s+(?:n|s|e|w|ne|nw|se|sw)\\b)?(?:,?\\s*(?:#|apt|unit|suite|ste|apartment)\\.?\\s*[\\w-]+)?`,
@@ -208,12 +210,15 @@ const addresses: Taker = (found) => {
   }
 };
 
+/** How days are read, and the owner's country (ISO 3166), whose phone numbers are written without its own. */
+export type PartsReading = DateReading & { country?: string };
+
 /**
  * Finds what can be told anywhere in a text, with or without commas: e-mails, phones, links, #tags, days,
  * streets, who sent somebody, partners and children. Answers them, and the rest of the text with a
  * {@link GAP} for each.
  */
-export function findParts(text: string, reading: DateReading = {}): Found {
+export function findParts(text: string, reading: PartsReading = {}): Found {
   const found: Found = { rest: text, parts: [] };
   const past = { ...reading, past: true };
   const takers = [
@@ -227,7 +232,7 @@ export function findParts(text: string, reading: DateReading = {}): Found {
       past,
     ),
     addresses,
-    phones,
+    phones(reading.country),
     ties,
   ];
   for (const taker of takers) taker(found);

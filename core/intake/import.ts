@@ -35,6 +35,8 @@ export interface RowsAsked {
   partners?: Partners;
   /** The owner's order of day and month, where a file does not tell. */
   order?: DateOrder;
+  /** The owner's country (ISO 3166). */
+  country?: string;
 }
 
 /**
@@ -45,7 +47,7 @@ export interface RowsAsked {
 export function importRows(
   table: Pick<Table, 'rows' | 'header'>,
   uses: readonly (ColumnUse | null)[],
-  { today, own = [], partners = 'tie', order = 'mdy' }: RowsAsked,
+  { today, own = [], partners = 'tie', order = 'mdy', country = '' }: RowsAsked,
 ): { people: ImportedPerson[]; faults: RowFault[] } {
   const people: ImportedPerson[] = [];
   const faults: RowFault[] = [];
@@ -68,6 +70,7 @@ export function importRows(
     };
     const reader: Row = {
       today,
+      country,
       all: (target) => {
         const columns = columnsOf.get(target);
         // Of most that could be known of somebody a file has no column: thousands of rows ask for it.

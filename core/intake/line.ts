@@ -1,7 +1,6 @@
 import { NO_ADDRESS, type Address, type NamedDate, type Reach, fold } from '@/core/people';
-import type { DateReading } from '@/core/time';
 
-import { findParts, GAP, type Part } from './find-parts';
+import { findParts, GAP, type Part, type PartsReading } from './find-parts';
 import { splitCouple, splitName, type SplitName } from './names';
 
 /** Somebody whom a line names beside the person. */
@@ -101,7 +100,7 @@ function leadingName(text: string): { name: string; rest: string } {
 export function readTypedLine(
   line: string,
   { roles = [], circles = [] }: LineLists = {},
-  reading: DateReading = {},
+  reading: PartsReading = {},
 ): { draft: ReadLine; unread: string[] } {
   const found = findParts(line.replaceAll(GAP, ' '), reading);
   const inCircle = takeNamed(found.rest, circles, '(?:\\s+circle)');

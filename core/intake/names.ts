@@ -162,7 +162,7 @@ export function splitCouple(full: string): [SplitName, SplitName] | null {
 }
 
 /** The two people whom one record names by the parts of its name, or null. */
-export const coupleIn = (fields: Record<'prefix' | 'givenName' | 'familyName', string>) =>
+export const coupleNamed = (fields: Record<'prefix' | 'givenName' | 'familyName', string>) =>
   splitCouple(
     [fields.familyName, [fields.prefix, fields.givenName].filter(Boolean).join(' ')]
       .filter(Boolean)

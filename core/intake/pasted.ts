@@ -1,7 +1,7 @@
 import { NOBODY, type PersonFields } from '@/core/people';
 import { figure } from '@/core/time';
 
-import { findParts, GAP } from './find-parts';
+import { findParts, GAP, type PartsReading } from './find-parts';
 import { asSecond, importedOf, type ImportedPerson, type RowFault } from './imported';
 import { splitCouple, splitName } from './names';
 
@@ -51,9 +51,9 @@ function withoutEndless(text: string): { short: string; endless: string[] } {
 }
 
 /** Reads the entries of one piece of text; several addresses parted by spaces only are several. */
-function readEntries(row: number, text: string): Entry[] {
+function readEntries(row: number, text: string, reading: PartsReading): Entry[] {
   const { short, endless } = withoutEndless(text);
-  const { rest, parts } = findParts(short.replaceAll(GAP, ' '));
+  const { rest, parts } = findParts(short.replaceAll(GAP, ' '), reading);
   const emails = parts.flatMap((part) =>
     part.is === 'email' ? [{ value: part.value, label: part.label }] : [],
   );
@@ -83,10 +83,14 @@ function readEntries(row: number, text: string): Entry[] {
  * The entries of one line. Behind a comma stands somebody else, unless it is what belongs to the name
  * before: "Lind, Rosa <rosa@example.com>", "Rosa Lind, rosa@example.com, 555-0142".
  */
-function readLine(row: number, line: string, familyFirst: boolean): Entry[] {
+function readLine(
+  row: number,
+  line: string,
+  { familyFirst, reading }: { familyFirst: boolean; reading: PartsReading },
+): Entry[] {
   const entries: Entry[] = [];
   for (const { text, comma } of entriesOf(line)) {
-    const read = readEntries(row, text);
+    const read = readEntries(row, text, reading);
     const [one] = read;
     const before = entries.at(-1);
     const joins =
@@ -131,13 +135,18 @@ const nobody = (text: string) => `“${text.slice(0, 80)}” is neither a name n
  * Reads pasted names and addresses, parted by commas, semicolons, tabs, lines or only spaces. What is
  * neither is reported and left out, by itself. The same address twice counts once.
  */
-export function readPasted(text: string): { people: ImportedPerson[]; faults: RowFault[] } {
+export function readPasted(
+  text: string,
+  { country }: Pick<PartsReading, 'country'> = {},
+): { people: ImportedPerson[]; faults: RowFault[] } {
   const people: ImportedPerson[] = [];
   const faults: RowFault[] = [];
   const seen = new Set<string>();
   const lines = text.split(/\r\n|\r|\n/);
   const familyFirst = isFamilyFirst(lines);
-  const entries = lines.flatMap((line, i) => readLine(i + 1, line, familyFirst));
+  const entries = lines.flatMap((line, i) =>
+    readLine(i + 1, line, { familyFirst, reading: { country } }),
+  );
   for (const [n, { row, name, fields, other }] of entries.entries()) {
     const tell = (why: string, leftOut = true) => faults.push({ row, why, leftOut });
     const { emails, phones } = fields;

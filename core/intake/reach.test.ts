@@ -1,7 +1,11 @@
 import { getCountries, getExampleNumber } from 'libphonenumber-js';
 import examples from 'libphonenumber-js/examples.mobile.json';
 
+import { plainDate } from '@/core/time';
+
+import { readTypedLine } from './line';
 import { readEmail, readLink, readPhone } from './reach';
+import { readImportFile } from './read-file';
 
 // libphonenumber's own example of a number for each country that it knows: E.164, and as people write it.
 test.each(getCountries())('the example number of %s', (country) => {
@@ -33,3 +37,23 @@ test.each([
   ['javascript:alert(1)', null],
   ['not a link', null],
 ])('the link %j', (text, kept) => expect(readLink(text)).toBe(kept));
+
+// libphonenumber's example of a German mobile number, as it is written there.
+describe('numbers of the owner’s country, by every way in', () => {
+  const [written, whole] = ['01512 3456789', '+4915123456789'];
+  const read = async (content: string, pasted = false) => {
+    const task = { bytes: Buffer.from(content), pasted, mapping: null, own: [] };
+    const today = plainDate('2026-11-23');
+    const result = await readImportFile({ ...task, today, country: 'DE' });
+    return result.ok && result.file.people.map(({ fields }) => fields.phones[0]?.value);
+  };
+  test.each([
+    ['a table', `First name,Mobile,Partner first name\nAna,${written},Bo`, false],
+    ['a card', `BEGIN:VCARD\nVERSION:4.0\nFN:Ana Lind\nTEL:${written}\nEND:VCARD`, false],
+    ['a pasted list', `Ana Lind ${written}`, true],
+  ])('%s', async (_, content, pasted) => expect(await read(content, pasted)).toEqual([whole]));
+  test('a typed line', () =>
+    expect(readTypedLine(`Ana Lind, ${written}`, {}, { country: 'DE' }).draft.phones).toEqual([
+      { value: whole, label: '' },
+    ]));
+});

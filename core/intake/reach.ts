@@ -1,4 +1,4 @@
-import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js';
+import { isSupportedCountry, parsePhoneNumberFromString } from 'libphonenumber-js';
 import isEmailAddress from 'validator/lib/isEmail.js';
 
 /** Signs without ink that copying leaves in addresses and numbers. */
@@ -17,9 +17,10 @@ export function readEmail(text: string): string | null {
 
 /**
  * A phone number in E.164 where it is complete ("+15035550142"); a short local number stays as
- * typed, tidied; null when the text is no phone number.
+ * typed, tidied; null when the text is no phone number. Without its own country's number it is one of
+ * `country` (ISO 3166), the United States where none is told.
  */
-export function readPhone(text: string, country: CountryCode = 'US'): string | null {
+export function readPhone(text: string, country = ''): string | null {
   const tidy = text
     .replace(INVISIBLE, '')
     .replace(/[\u2010-\u2015\u2212]/g, '-')
@@ -27,7 +28,7 @@ export function readPhone(text: string, country: CountryCode = 'US'): string | n
     .replace(/^tel:/i, '')
     .replace(/\s+/g, ' ');
   if (!/^[+(]?\d[\d\s().\-/]*(?:\s*(?:x|ext\.?)\s*\d+)?$/i.test(tidy)) return null;
-  const parsed = parsePhoneNumberFromString(tidy, country);
+  const parsed = parsePhoneNumberFromString(tidy, isSupportedCountry(country) ? country : 'US');
   if (parsed?.isValid() && !parsed.ext) return parsed.number;
   const digits = tidy.replace(/\D/g, '').length;
   return digits < 7 || digits > 20 ? null : tidy;

@@ -30,6 +30,8 @@ export interface FileToRead {
   today: PlainDate;
   /** The owner's order of day and month, where a file does not tell. */
   order?: DateOrder;
+  /** The owner's country (ISO 3166), whose phone numbers are written without its own. */
+  country?: string;
 }
 
 export interface ReadColumn {
@@ -76,7 +78,7 @@ export async function readImportFile(file: FileToRead): Promise<FileResult> {
   }
   const decoded = decode(file.bytes);
   if (!decoded) return unreadable({ reason: 'not_text' });
-  if (file.pasted) return listed(decoded, 'pasted', readPasted(decoded.text));
+  if (file.pasted) return listed(decoded, 'pasted', readPasted(decoded.text, file));
   if (isVCard(decoded.text)) return readCardFile(file, decoded);
   const read = readTable(decoded);
   return read.ok ? readCells(file, read.table, 'csv') : unreadable(read.fault);
@@ -97,8 +99,8 @@ const listed = (
   file: { format, encoding, delimiter: '', columns: [], mapping: [], rows: [], people, faults },
 });
 
-function readCardFile({ own, today }: FileToRead, decoded: Decoded): FileResult {
-  const cards = readVCards(decoded.text, own, today);
+function readCardFile({ own, today, country }: FileToRead, decoded: Decoded): FileResult {
+  const cards = readVCards(decoded.text, own, today, country);
   if (cards.ok) return listed(decoded, 'vcard', cards);
   return cards.reason === 'too_many'
     ? fail(

@@ -73,7 +73,12 @@ export function readFields(row: Row, own: readonly OwnField[]): PersonFields {
     company: get('company'),
     jobTitle: get('jobTitle'),
     emails: readReaches(row, ['email', 'emailLabel', 'moreEmails'], readEmail, 'an e-mail address'),
-    phones: readReaches(row, ['phone', 'phoneLabel', 'morePhones'], readPhone, 'a phone number'),
+    phones: readReaches(
+      row,
+      ['phone', 'phoneLabel', 'morePhones'],
+      (text) => readPhone(text, row.country),
+      'a phone number',
+    ),
     addresses: readAllAddresses(row),
     links: readLinks(row),
     birthday: readBirthday(row),

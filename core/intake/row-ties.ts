@@ -82,7 +82,7 @@ function readPartner(row: Row, person: ImportedPerson, partners: Partners): Impo
     else row.unread(text, 'an e-mail address');
   }
   for (const { text, which } of phones) {
-    const value = readPhone(text);
+    const value = readPhone(text, row.country);
     if (value) other.fields.phones.push({ value, label: which });
     else row.unread(text, 'a phone number');
   }

@@ -16,6 +16,8 @@ export interface Row {
   aside(heading: string, text: string): void;
   day(text: string, column: number, past?: boolean): string | null;
   today: PlainDate;
+  /** The owner's country, whose numbers are written without its own. */
+  country: string;
 }
 
 /** Reads a cell if there is something in it; what can't be read is noted. */

@@ -149,7 +149,7 @@ export const READERS: Record<string, Reader> = {
   TEL: (line, reading) =>
     addReach(
       reading.person.fields.phones,
-      readPhone(text(line).replace(/;ext=/i, ' x')),
+      readPhone(text(line).replace(/;ext=/i, ' x'), reading.country),
       line,
       reading,
       'a phone number',

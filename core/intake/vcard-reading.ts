@@ -8,6 +8,8 @@ import { NO_LABEL, splitValue, STANDARD, unescapeText, type CardLine } from './v
 export interface Reading {
   person: ImportedPerson;
   today: PlainDate;
+  /** The owner's country (ISO 3166). */
+  country: string;
   unread: string[];
   lines: readonly CardLine[];
   own: readonly OwnField[];

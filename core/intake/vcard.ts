@@ -58,7 +58,8 @@ const RELATED: Record<string, Related['kind'] | 'parent'> = {
 function readCard(raw: RawCard, about: About): { read: Reading; second: ImportedPerson | null } {
   const person = importedOf(raw.card, structuredClone(NOBODY));
   const lines = raw.lines.toSorted((a, b) => preference(a) - preference(b));
-  const reading: Reading = { person, unread: [], lines, own: about.own, today: about.today };
+  const { own, today, country } = about;
+  const reading: Reading = { person, unread: [], lines, own, today, country };
   for (const line of lines) {
     if (line.name === 'RELATED' || line.name === 'X-ABRELATEDNAMES' || line.name === 'X-SPOUSE')
       readRelated(line, reading, about);
@@ -89,6 +90,7 @@ const isSaid = (whole: string, fields: PersonFields): boolean => {
 interface About {
   own: readonly OwnField[];
   today: PlainDate;
+  country: string;
   /** By UID: the number of the card, and the name on it. */
   cardOf: ReadonlyMap<string, { card: number; name: string }>;
 }
@@ -152,6 +154,7 @@ export function readVCards(
   file: string,
   own: readonly OwnField[] = [],
   today = '2999-12-31' as PlainDate,
+  country = '',
 ): CardsRead {
   const cards = readCards(file);
   if (cards.length === 0) return { ok: false, reason: 'none', cards: 0 };
@@ -162,7 +165,7 @@ export function readVCards(
       return uid ? [[uid.value.trim(), { card: raw.card, name: nameOf(raw) }] as const] : [];
     }),
   );
-  const about: About = { own, today, cardOf };
+  const about: About = { own, today, country, cardOf };
   const people: ImportedPerson[] = [];
   const faults: RowFault[] = [];
   const byCard = new Map<number, ImportedPerson>();

@@ -32,7 +32,7 @@ export async function readFile(
   { bytes, pasted, mapping, partners, edits }: FileGiven,
   { look, signal }: { look: boolean; signal?: AbortSignal },
 ): Promise<{ file: ReadFile; pairs: Pair[] | null }> {
-  const { locale } = await readSettings(ctx.db);
+  const { locale, country } = await readSettings(ctx.db);
   const task = {
     bytes,
     pasted,
@@ -42,6 +42,7 @@ export async function readFile(
     own: await readOwnFields(ctx.db),
     today: ctx.clock.today(),
     order: orderIn(locale),
+    country,
     present: look && bytes.length > LARGE_BYTES ? await readKnown(ctx.db) : null,
   };
   const result = await ctx.threads.run('readFile', task, signal && { signal });

@@ -5,6 +5,7 @@ import { readEmail, readPhone } from '@/core/intake';
 import { act } from '../act';
 import type { Context } from '../context';
 import { newId, one } from '../db';
+import { readSettings } from '../settings';
 import type { Answers } from './page';
 import { countWaiting, insertArrival } from './queries';
 
@@ -56,7 +57,8 @@ export async function takeIn(ctx: Context, answers: Answers): Promise<string | t
   if (name === '') return 'Please give your name.';
   if (!email && !phone) return 'Please give an e-mail address or a phone number.';
   if (email && !readEmail(email)) return `“${email}” is not an e-mail address.`;
-  if (phone && !readPhone(phone)) return `“${phone}” is not a phone number.`;
+  if (phone && !readPhone(phone, (await readSettings(ctx.db)).country))
+    return `“${phone}” is not a phone number.`;
   if ((await countWaiting(ctx.db)) >= MOST_WAITING) return FULL;
   await act(ctx, async (tx) => {
     await insertArrival(tx, {

@@ -9,6 +9,7 @@ import { conflict, notFound } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { addPerson, enrichPerson, lookAlikes } from '../people';
+import { readSettings } from '../settings';
 import * as queries from './queries';
 
 /** What an arrival says of whoever sent it. */
@@ -29,6 +30,7 @@ const ALL: readonly Takeable[] = ['email', 'phone', 'message', 'consent'];
 /** What waits, each with who may be meant. */
 export async function list(ctx: Context, limit: number) {
   const rows = await queries.waitingArrivals(ctx.db, limit);
+  const { country } = await readSettings(ctx.db);
   const found: Awaited<ReturnType<typeof lookAlikes>>[] = [];
   for (const row of rows)
     found.push(
@@ -40,7 +42,7 @@ export async function list(ctx: Context, limit: number) {
     total: await queries.countWaiting(ctx.db),
     arrivals: rows.map(({ on_day, ...row }, i) => ({
       ...row,
-      phone: readPhone(row.phone) ?? row.phone,
+      phone: readPhone(row.phone, country) ?? row.phone,
       on: plainDate(on_day),
       known: found[i]!.flatMap(({ id, name, verdict, evidence }) => {
         const one = known.get(id);

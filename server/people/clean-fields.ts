@@ -13,6 +13,7 @@ import { isPlainDate, readDate } from '@/core/time';
 import type { Sql } from '../db';
 import { invalid } from '../api';
 import { ensureEntries, readOwnFields } from '../lists';
+import { readSettings } from '../settings';
 
 /** Keeps what can be read, each once; refuses what can't be. */
 function reaches(
@@ -42,8 +43,11 @@ export async function cleanFields(
   const checked = { ...given };
   if (given.emails)
     checked.emails = reaches(given.emails, readEmail, 'an e-mail address', 'emails');
-  if (given.phones)
-    checked.phones = reaches(given.phones, (text) => readPhone(text), 'a phone number', 'phones');
+  if (given.phones) {
+    const { country } = await readSettings(sql);
+    const read = (text: string) => readPhone(text, country);
+    checked.phones = reaches(given.phones, read, 'a phone number', 'phones');
+  }
   if (given.links) checked.links = reaches(given.links, readLink, 'a web address', 'links');
   if (given.addresses)
     checked.addresses = given.addresses

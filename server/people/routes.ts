@@ -7,6 +7,7 @@ import { PersonDraft } from '@/contract/record';
 import * as same from '@/contract/same';
 import * as story from '@/contract/story';
 import { readTypedLine } from '@/core/intake';
+import { orderIn } from '@/core/time';
 
 import type { Context } from '../context';
 import { kept, notFound, register, type Given } from '../api';
@@ -60,11 +61,11 @@ export function peopleRoutes(router: Router, ctx: Context): void {
   register(router, api.readLine, async ({ body }) => {
     const circles = await readEntries(ctx.db, 'circle');
     const roles = await readEntries(ctx.db, 'role');
-    const { locale } = await readSettings(ctx.db);
+    const { locale, country } = await readSettings(ctx.db);
     const line = readTypedLine(
       body.line,
       { roles: roles.map(({ name }) => name), circles: circles.map(({ name }) => name) },
-      { order: locale === 'en-US' ? 'mdy' : 'dmy', today: ctx.clock.today() },
+      { order: orderIn(locale), today: ctx.clock.today(), country },
     );
     const { circle, ...said } = line.draft;
     const circleId = circles.find(({ name }) => name === circle)?.id;

@@ -1,6 +1,6 @@
 import type { PersonDraft } from '@/contract/record';
 import type { LookAlike } from '@/contract/people';
-import { coupleIn, type SplitName } from '@/core/intake';
+import { coupleNamed, type SplitName } from '@/core/intake';
 import { displayName, NOBODY } from '@/core/people';
 import { compare, matchKeys, traitsOf, type Known, type Pair, type TraitFields } from '@/core/same';
 import { plainDate } from '@/core/time';
@@ -102,7 +102,7 @@ const inOrder = (a: string, b: string): [string, string] => (a < b ? [a, b] : [b
 
 function sideFields(row: Record<string, unknown>) {
   const fields = contractFields(row);
-  const couple = coupleIn(fields);
+  const couple = coupleNamed(fields);
   return { fields, couple: couple && (couple.map(nameOf) as [string, string]) };
 }
 const nameOf = (name: SplitName) => displayName({ ...NOBODY, ...name });

@@ -1,4 +1,4 @@
-import { asSecond, coupleIn, importedOf } from '@/core/intake';
+import { asSecond, coupleNamed, importedOf } from '@/core/intake';
 
 import { act } from '../act';
 import { invalid } from '../api';
@@ -16,7 +16,7 @@ export const splitCouple = (ctx: Context, id: string) =>
   act(ctx, async (tx) => {
     const present = await findOrRefuse(tx, id);
     const fields = fieldsOf(present);
-    const couple = coupleIn(fields);
+    const couple = coupleNamed(fields);
     if (!couple) throw invalid(`${present.name} is one person by name.`, 'id');
     const [first, second] = couple;
     const stays = { prefix: '', ...first };
