@@ -1,0 +1,2 @@
+export * from './automatic';
+export * from './reports';

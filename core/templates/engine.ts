@@ -1,0 +1,122 @@
+import { Liquid, type Template as Parsed } from 'liquidjs';
+
+import { faultOfError, findTextFaults, leftOver, type TemplateFault } from './faults';
+
+/**
+ * What the merge fields stand for. A field that is not among the keys is not known at all; one that is
+ * null or empty has nothing to fill it with.
+ */
+export type MergeValues = Readonly<Record<string, string | number | null | undefined>>;
+
+export type Filled = { ok: true; text: string } | { ok: false; faults: TemplateFault[] };
+
+/** How a text is written: values that go into HTML are escaped. */
+export type Markup = 'plain' | 'html';
+
+const LIMITS = { parseLimit: 200_000, renderLimit: 500, memoryLimit: 5_000_000 };
+
+const engineFor = (markup: Markup) =>
+  new Liquid({
+    // A value is a text and has no properties; a name such as "constructor" is no field.
+    ownPropertyOnly: true,
+    strictFilters: true,
+    // A field without a value is a fault, but for `if` and `default`, which ask whether there is one.
+    strictVariables: true,
+    lenientIf: true,
+    ...(markup === 'html' ? { outputEscape: 'escape' as const } : {}),
+    ...LIMITS,
+  });
+const ENGINES = { plain: engineFor('plain'), html: engineFor('html') };
+
+interface Read {
+  parsed: Parsed[];
+  fields: readonly string[];
+}
+
+/** Parsing costs ten times as much as filling in: the texts of late are kept. */
+const KEPT = 500;
+const kept = new Map<string, Read | TemplateFault[]>();
+
+/** Names of fields are written in any case, and word processors make quotation marks curly. */
+const tidy = (text: string): string =>
+  text.replace(/\{\{[^{}]*\}\}|\{%[^{}]*%\}/g, (tag) =>
+    tag
+      .replace(/[“”„]/g, '"')
+      .replace(/[‘’]/g, "'")
+      .replace(
+        /^(\{\{-?\s*)([A-Za-z_]\w*)/,
+        (_, open: string, name: string) => open + name.toLowerCase(),
+      ),
+  );
+
+function read(text: string, markup: Markup): Read | TemplateFault[] {
+  const key = `${markup} ${text}`;
+  const before = kept.get(key);
+  if (before) return before;
+  if (kept.size >= KEPT) kept.delete(kept.keys().next().value!);
+  const found = readNow(tidy(text), markup);
+  kept.set(key, found);
+  return found;
+}
+
+function readNow(text: string, markup: Markup): Read | TemplateFault[] {
+  const faults = findTextFaults(text);
+  if (faults.length > 0) return faults;
+  try {
+    const engine = ENGINES[markup];
+    const parsed = engine.parse(text);
+    return { parsed, fields: engine.globalVariablesSync(parsed) };
+  } catch (error) {
+    return [faultOfError(error)];
+  }
+}
+
+/** The merge fields that a text asks for, each once; none where it can't be read. */
+export function fieldsOf(text: string): readonly string[] {
+  const found = read(text, 'plain');
+  return Array.isArray(found) ? [] : found.fields;
+}
+
+/** What is wrong with a text whoever it goes to: braces, tags, and fields that nobody has. */
+export function templateFaults(text: string, isKnown: (field: string) => boolean): TemplateFault[] {
+  const found = read(text, 'plain');
+  if (Array.isArray(found)) return found;
+  return found.fields
+    .filter((field) => !isKnown(field))
+    .map((field) => ({ kind: 'unknown_field', field }));
+}
+
+/** Filled in for them: so many times, at most, a missing value is looked for. */
+const MOST_MISSING = 50;
+
+/**
+ * Fills a text (Liquid: `{{ field }}`, `{{ field | default: "there" }}`, `{% if field %} … {% endif %}`)
+ * for one reader. A field that is not known, a value that is missing where nothing stands in for it, and a
+ * brace that is left over are reported, all of them; such a text is not to be sent.
+ * @example fill('Hi {{ first_name | default: "there" }}', { first_name: '' }) // { ok: true, text: 'Hi there' }
+ */
+export function fill(text: string, values: MergeValues, markup: Markup = 'plain'): Filled {
+  const found = read(text, markup);
+  if (Array.isArray(found)) return { ok: false, faults: found };
+  const unknown = found.fields.filter((field) => !Object.hasOwn(values, field));
+  if (unknown.length > 0)
+    return { ok: false, faults: unknown.map((field) => ({ kind: 'unknown_field', field })) };
+  const scope: Record<string, string | number> = {};
+  for (const field of found.fields) {
+    const value = values[field];
+    if (value !== null && value !== undefined && value !== '') scope[field] = value;
+  }
+  const faults: TemplateFault[] = [];
+  while (faults.length < MOST_MISSING)
+    try {
+      const filled: string = ENGINES[markup].renderSync(found.parsed, scope);
+      if (faults.length === 0) faults.push(...leftOver(filled));
+      return faults.length > 0 ? { ok: false, faults } : { ok: true, text: filled };
+    } catch (error) {
+      const fault = faultOfError(error);
+      faults.push(fault);
+      if (fault.kind !== 'missing_value') break;
+      scope[fault.field] = '…';
+    }
+  return { ok: false, faults };
+}

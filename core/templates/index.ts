@@ -1,0 +1,4 @@
+export * from './engine';
+export * from './faults';
+export * from './fields';
+export * from './rotation';
