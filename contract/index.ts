@@ -1,5 +1,6 @@
 import * as access from './access';
 import * as almanac from './almanac';
+import * as carriers from './carriers';
 import * as cadences from './cadences';
 import * as enrolments from './enrolments';
 import * as exported from './exports';
@@ -9,6 +10,7 @@ import * as imports from './imports';
 import * as intake from './intake';
 import * as lists from './lists';
 import * as many from './many';
+import * as messages from './messages';
 import * as people from './people';
 import * as planner from './planner';
 import * as rota from './rota';
@@ -46,5 +48,7 @@ export const endpoints: Endpoint[] = [
   touches,
   planner,
   services,
+  carriers,
+  messages,
   upkeep,
 ].flatMap((file) => Object.values(file).filter(isEndpoint));

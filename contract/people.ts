@@ -169,7 +169,14 @@ export const PersonSheet = z.object({
   talk: z.array(z.object({ about: z.string(), words: z.string() })),
   /** What was left out of a plan, and enrolments that began or stopped: the rest of the story. */
   events: z.array(
-    z.object({ id: z.string(), on: Day, kind: z.enum(['cadence', 'skipped']), words: z.string() }),
+    z.object({
+      id: z.string(),
+      on: Day,
+      kind: z.enum(['cadence', 'skipped', 'message']),
+      words: z.string(),
+      /** The message that it tells of. */
+      messageId: Id.optional(),
+    }),
   ),
   enrolments: z.array(
     z.object({

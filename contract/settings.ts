@@ -45,6 +45,13 @@ const TimeOfDay = z
 
 export const Settings = z.object({
   ownerName: z.string().trim().max(120),
+  /** What stands below e-mails and in merge fields. */
+  ownerEmail: z.union([z.literal(''), z.email('Give an e-mail address.').max(254)]),
+  ownerPhone: z.string().trim().max(60),
+  ownerCompany: z.string().trim().max(120),
+  /** Postal, on one or several lines. */
+  ownerAddress: z.string().trim().max(400),
+  signature: z.string().trim().max(1000),
   timeZone: z.string(),
   /** Touches on a working day. */
   capacity: z.number().int().min(0).max(500),

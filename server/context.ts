@@ -25,6 +25,8 @@ export interface Context {
   /** The server's own script, for work in a process of its own; null where there is none. */
   script: string | null;
   demo: boolean;
+  /** Where readers of messages reach it; null where nobody outside can. */
+  outsideUrl: string | null;
   version: string;
   schema: number;
   /** What was written lately. */

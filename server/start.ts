@@ -20,6 +20,8 @@ import { House } from './house';
 import { createApp, createFormApp } from './http/app';
 import { readKeys } from './keys';
 import { createLog } from './log';
+import { closeCarriers } from './carriers';
+import { recoverHanding } from './messages';
 import { eraseAgain, refreshKeys } from './people';
 import { sealOldSecrets, secretAt } from './services';
 import { readSettings, readShift, watchClock } from './settings';
@@ -64,6 +66,7 @@ export async function start(config: Config): Promise<Running> {
       dataDir: config.databaseUrl ? null : resolve(config.dataDir),
       script: config.script,
       demo: config.mode === 'demo',
+      outsideUrl: config.origins[0] ?? null,
       version: packageJson.version,
       schema: opened.schema,
       writes: new Writes(),
@@ -75,6 +78,8 @@ export async function start(config: Config): Promise<Running> {
     if (left > 0) log.warn({ left }, 'an action that never became whole was taken back');
     await refreshKeys(ctx.db);
     await sealOldSecrets(ctx);
+    const doubtful = await recoverHanding(ctx);
+    if (doubtful > 0) log.warn({ doubtful }, 'messages were being handed over when it ended');
     const again = await eraseAgain(ctx);
     if (again > 0)
       log.warn({ again }, 'who was erased before was in the data again, and was erased');
@@ -96,6 +101,7 @@ export async function start(config: Config): Promise<Running> {
         // What is under way is done to its end, but for what takes longer than that.
         const patience = new Promise((done) => setTimeout(done, GRACE_MS).unref());
         await Promise.race([Promise.all([tasks.stop(), ...servers.map(end)]), patience]);
+        closeCarriers(ctx);
         await opened.close();
       },
     };

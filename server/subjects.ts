@@ -1,5 +1,6 @@
 import { access } from './access/subject';
 import { ahead } from './ahead/subject';
+import { carriers } from './carriers/subject';
 import { cadences } from './cadences/subject';
 import { enrolments } from './enrolments/subject';
 import { exported } from './exports/subject';
@@ -9,6 +10,7 @@ import type { Subject } from './house';
 import { imports } from './imports/subject';
 import { intake } from './intake/subject';
 import { lists } from './lists/subject';
+import { messages } from './messages/subject';
 import { people } from './people/subject';
 import { services } from './services/subject';
 import { settings } from './settings/subject';
@@ -28,8 +30,10 @@ export const SUBJECTS: readonly Subject[] = [
   people,
   views,
   services,
+  carriers,
   cadences,
   touches,
+  messages,
   enrolments,
   ahead,
   gaps,

@@ -38,15 +38,18 @@ export async function startTestApi({
   demo = false,
   subjects = SUBJECTS,
   reach = LOOPBACK,
+  now,
 }: {
   today?: string;
   demo?: boolean;
   subjects?: typeof SUBJECTS;
   reach?: Reach;
+  /** The machine's clock, for what happens by the hour. */
+  now?: () => number;
 } = {}): Promise<TestApi> {
   const { db, giveBack } = await takeTestDb();
   const dir = await mkdtemp(join(tmpdir(), 'penpal-access-'));
-  const clock = createClock('America/Los_Angeles');
+  const clock = createClock('America/Los_Angeles', now);
   setToday(clock, plainDate(today));
   const log = createLog(process.env.PENPAL_TEST_LOG ?? 'silent');
   const ctx: Context = {
@@ -65,6 +68,7 @@ export async function startTestApi({
     dataDir: null,
     script: null,
     demo,
+    outsideUrl: null,
     version: 'test',
     schema: 1,
     writes: new Writes(),

@@ -26,10 +26,10 @@ const FLOORS = [
     'settings',
   ],
   // What exists.
-  ['lists', 'people', 'views', 'services', 'cadences'],
+  ['lists', 'people', 'views', 'services', 'carriers', 'templates', 'cadences'],
   ['planner'],
   // What happens.
-  ['touches', 'enrolments', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
+  ['touches', 'messages', 'enrolments', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
   ['sheets', 'exports', 'history'],
   ['subjects', 'http', 'config', 'commands', 'restore', 'start', 'main'],
 ];

@@ -108,6 +108,11 @@ export const settings = (
 ): CallOutput<typeof getSettings> => ({
   settings: {
     ownerName: 'Marisol Quane',
+    ownerEmail: '',
+    ownerPhone: '',
+    ownerCompany: '',
+    ownerAddress: '',
+    signature: '',
     timeZone: 'America/Los_Angeles',
     capacity: 8,
     workingDays: [1, 2, 3, 4, 5],

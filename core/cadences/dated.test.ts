@@ -5,17 +5,7 @@ import { Temporal } from 'temporal-polyfill';
 import { isWorkingDay, moveToWorkingDay, type DayRule, type WorkCalendar } from '@/core/calendar';
 import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
 
-import {
-  datedBeats,
-  faultOf,
-  fillWords,
-  inOrder,
-  reorderBeats,
-  roundPeriod,
-  wordingOf,
-  yearShape,
-  type Beat,
-} from '.';
+import { datedBeats, faultOf, inOrder, reorderBeats, roundPeriod, yearShape, type Beat } from '.';
 
 const EVERY_DAY: WorkCalendar = { workingDays: [1, 2, 3, 4, 5, 6, 7], daysOff: new Set() };
 const WEEKDAYS: WorkCalendar = { workingDays: [1, 2, 3, 4, 5], daysOff: new Set() };
@@ -206,37 +196,5 @@ describe('building', () => {
     [{ beats: [beat(0)], rounds: 0, gapDays: 5 }, 'A cadence runs at least one round.'],
   ])('what can not be run is said', (cadence, sentence) => {
     expect(faultOf(cadence)).toBe(sentence);
-  });
-
-  test('words are filled, and what can not be filled is named', () => {
-    expect(fillWords('Call {{ name }} on {{phone}}', { name: 'Ana', phone: '555-0101' })).toEqual({
-      ok: true,
-      text: 'Call Ana on 555-0101',
-    });
-    expect(fillWords('Call {{ phone }}', { phone: '' })).toEqual({
-      ok: false,
-      reason: 'missing_value',
-      field: 'phone',
-    });
-    expect(fillWords('Dear {{ frist_name }}', {})).toEqual({
-      ok: false,
-      reason: 'unknown_field',
-      field: 'frist_name',
-    });
-  });
-
-  test('wordings take turns: nobody reads the same twice running, and not everybody the same', () => {
-    fc.assert(
-      fc.property(fc.uuid(), fc.nat(50), fc.integer({ min: 2, max: 6 }), (id, round, n) => {
-        const wordings = Array.from({ length: n }, (_, i) => `w${i}`);
-        const turn = (r: number) => wordingOf(wordings, r, id);
-        expect(turn(round + 1)).not.toBe(turn(round));
-        expect(new Set(wordings.map((_, r) => turn(round + r))).size).toBe(n);
-      }),
-    );
-    const first = Array.from({ length: 300 }, (_, i) => wordingOf(['a', 'b', 'c'], 0, `p${i}`));
-    for (const word of ['a', 'b', 'c'])
-      expect(first.filter((w) => w === word).length).toBeGreaterThan(60);
-    expect(wordingOf([], 3, 'p')).toBe('');
   });
 });

@@ -7,5 +7,4 @@ export * from './patterns';
 export * from './readiness';
 export * from './say';
 export * from './timing';
-export * from './words';
 export * from './year';

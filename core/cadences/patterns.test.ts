@@ -1,6 +1,8 @@
 import { plainDate, toDayNumber } from '@/core/time';
 
-import { BEAT_FIELDS, faultOf, fillWords, PATTERNS, timingWords, rhythmWords, yearShape } from '.';
+import { fill, MERGE_FIELDS } from '@/core/templates';
+
+import { faultOf, PATTERNS, timingWords, rhythmWords, yearShape } from '.';
 
 const start = toDayNumber(plainDate('2026-11-23'));
 const WEEKDAYS = { workingDays: [1, 2, 3, 4, 5] as const, daysOff: new Set<number>() };
@@ -16,10 +18,10 @@ describe.each(PATTERNS.map((pattern) => [pattern.key, pattern] as const))('%s', 
   const beats = beatsOf(pattern);
   test('can be run as it is, with words for every beat that can be filled', () => {
     expect(faultOf({ ...pattern.cadence, beats })).toBeNull();
-    const values = Object.fromEntries(BEAT_FIELDS.map((field) => [field, field]));
+    const values = Object.fromEntries(MERGE_FIELDS.map(({ key }) => [key, key]));
     for (const { wordings } of beats) {
       expect(wordings.length).toBeGreaterThan(0);
-      for (const words of wordings) expect(fillWords(words, values).ok).toBe(true);
+      for (const words of wordings) expect(fill(words, values).ok).toBe(true);
     }
   });
 

@@ -1,3 +1,5 @@
+import { missingIn } from '@/core/templates';
+
 import { lackingFor, type Beat, type Readable } from '.';
 
 const beat = (change: Partial<Beat> = {}): Beat => ({
@@ -17,7 +19,8 @@ const person = (change: Partial<Readable> = {}): Readable => ({
   ...change,
 });
 const none = { phone: false, email: false, address: false };
-const lacks = (beats: Beat[], change: Partial<Readable> = {}) => lackingFor(beats)(person(change));
+const lacks = (beats: Beat[], change: Partial<Readable> = {}) =>
+  lackingFor(beats, missingIn)(person(change));
 
 test('who has everything lacks nothing', () => {
   const beats = [beat({ wordings: ['Hello {{ first_name }}'] }), beat({ kind: 'letter' })];

@@ -2,7 +2,6 @@ import { channelOf, needsOf } from '@/core/touches';
 
 import { isTouch, type Beat } from './cadence';
 import { BIRTHDAY, dateNamed, type YearlyDate } from './timing';
-import { fieldsIn } from './words';
 
 /** What beats ask of a person. */
 export interface Readable {
@@ -11,7 +10,7 @@ export interface Readable {
   refused: readonly string[];
   dates: readonly YearlyDate[];
   /** The merge fields; empty or null where there is nothing to fill in. */
-  values: Readonly<Record<string, string | null | undefined>>;
+  values: Readonly<Record<string, string | number | null | undefined>>;
 }
 
 /** A fact of the record with which a lack is mended; null where it takes another way. */
@@ -43,26 +42,29 @@ const FIELD_MENDS: Readonly<Record<string, [words: string, field: Mend]>> = {
 /**
  * What keeps beats from being made for a person: no way to reach them, a no, a date that is not
  * known, or nothing to fill their words with. Worked out for many people at once: call it with the
- * beats, then with each person.
+ * beats, then with each person. `missingIn` names the merge fields of words that nothing fills.
  */
-export function lackingFor(beats: readonly Beat[]): (person: Readable) => Lacking {
+export function lackingFor(
+  beats: readonly Beat[],
+  missingIn: (words: string, values: Readable['values']) => readonly string[],
+): (person: Readable) => Lacking {
   const asked = beats.map((beat) => ({
     need: isTouch(beat) ? needsOf(beat.kind) : null,
     channel: isTouch(beat) ? channelOf(beat.kind) : null,
     date: beat.timing.on === 'around' ? beat.timing.date.trim() : null,
-    fields: fieldsIn(beat.wordings.join(' ')),
+    wordings: beat.wordings,
   }));
   return ({ has, refused, dates, values }) => {
     const lacks = new Map<string, Mend>();
     let touches = 0;
-    for (const { need, channel, date, fields } of asked) {
+    for (const { need, channel, date, wordings } of asked) {
       const found: [string, Mend][] = [];
       if (need && !has[need]) found.push([NEED_WORDS[need], need]);
       if (channel && refused.includes(channel)) found.push([CHANNEL_NO[channel], null]);
       if (date !== null && !dateNamed(dates, date))
         found.push([`no ${date}`, date.toLowerCase() === BIRTHDAY ? 'birthday' : null]);
-      for (const field of fields)
-        if (!values[field])
+      for (const words of wordings)
+        for (const field of missingIn(words, values))
           found.push(FIELD_MENDS[field] ?? [`no ${field.replaceAll('_', ' ')}`, null]);
       if (found.length > 0) touches += 1;
       for (const [words, field] of found) lacks.set(words, field);

@@ -1,5 +1,9 @@
 import type { TouchKind } from '@/core/touches';
 
+export * from './letter';
+export * from './obstacle';
+export * from './parts';
+
 /** What another program is opened with to write to somebody. */
 export interface ToWrite {
   kind: TouchKind;

@@ -77,6 +77,14 @@ export function fieldsOf(text: string): readonly string[] {
   return Array.isArray(found) ? [] : found.fields;
 }
 
+/** The fields of a text that would keep it from going to one reader. */
+export function missingIn(text: string, values: MergeValues): readonly string[] {
+  // Most have all that most texts ask for, and nothing need be filled in to see that.
+  if (fieldsOf(text).every((field) => values[field])) return [];
+  const filled = fill(text, values);
+  return filled.ok ? [] : filled.faults.flatMap((fault) => ('field' in fault ? fault.field : []));
+}
+
 /** What is wrong with a text whoever it goes to: braces, tags, and fields that nobody has. */
 export function templateFaults(text: string, isKnown: (field: string) => boolean): TemplateFault[] {
   const found = read(text, 'plain');

@@ -21,3 +21,7 @@ export function turnOf(
   const at = (((round + hashOf(personId)) % n) + n) % n;
   return at === last && n > 1 ? (at + 1) % n : at;
 }
+
+/** The wording whose turn it is in a round; empty where there is none. */
+export const wordingOf = (wordings: readonly string[], round: number, personId: string): string =>
+  wordings[turnOf(wordings.length, round, personId)] ?? '';

@@ -1,12 +1,12 @@
 import type { CadenceDraft } from '@/contract/cadences';
+import { endlessHandOver, faultOf, handOverSentence, SENDABLE } from '@/core/cadences';
 import {
-  endlessHandOver,
-  faultOf,
-  fillWords,
-  handOverSentence,
+  faultSentence,
+  fieldLabel,
+  MERGE_FIELDS,
   ownFieldName,
-  SENDABLE,
-} from '@/core/cadences';
+  templateFaults,
+} from '@/core/templates';
 import { sentenceCase } from '@/core/time';
 import { aKind } from '@/core/touches';
 
@@ -65,15 +65,14 @@ async function assertErrands(
 
 async function assertWords(ctx: Context, draft: CadenceDraft): Promise<void> {
   const own = await readOwnFields(ctx.db);
-  const names = [
+  const known = new Set([
+    ...MERGE_FIELDS.map(({ key }) => key),
     ...own.map(({ name }) => ownFieldName(name)),
     ...ctx.house.of(FACTS).map(({ key }) => key),
-  ];
-  const known = Object.fromEntries(names.map((name) => [name, null]));
+  ]);
   for (const words of draft.beats.flatMap(({ wordings }) => wordings)) {
-    const filled = fillWords(words, known);
-    if (!filled.ok && filled.reason === 'unknown_field')
-      throw invalid(`There is no field {{ ${filled.field} }} to fill in.`, 'beats');
+    const [fault] = templateFaults(words, (field) => known.has(field));
+    if (fault) throw invalid(faultSentence(fault, fieldLabel), 'beats');
   }
 }
 

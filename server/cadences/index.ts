@@ -6,4 +6,4 @@ export {
   type Feed,
   type StoredCadence,
 } from './queries';
-export { wordValues, yearlyDates, type Nameable } from './words';
+export { yearlyDates } from './dates';

@@ -1,5 +1,5 @@
-import { fillWords, wordingOf } from '@/core/cadences';
 import { BEAT, beatOf, beatReason, beatSource, type PlanEnrolment } from '@/core/enrolments';
+import { fill, wordingOf } from '@/core/templates';
 import { toPlainDate } from '@/core/time';
 
 import { readCadences, yearlyDates, type StoredCadence } from '../cadences';
@@ -55,7 +55,7 @@ export const beats: TouchSource<BeatsHeld> = {
     const beat = cadences.get(cadenceId)?.beats.find(({ id }) => id === beatId);
     if (!beat) return '';
     const words = wordingOf(beat.wordings, round, item.personId);
-    const filled = fillWords(words, values);
+    const filled = fill(words, values);
     return filled.ok ? filled.text : words;
   },
   groupName: ({ item }, cadences) => cadences.get(item.group!)?.name ?? '',

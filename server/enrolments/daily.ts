@@ -1,4 +1,3 @@
-import { fillWords, wordingOf } from '@/core/cadences';
 import {
   enrolmentsIn,
   isOver,
@@ -7,17 +6,17 @@ import {
   type PlanEnrolment,
 } from '@/core/enrolments';
 import type { ItemContext, PlanPerson } from '@/core/planner';
+import { faultSentence, fieldLabel, fill, wordingOf } from '@/core/templates';
 import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 
-import { wordValues } from '../cadences';
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { readOwnFields } from '../lists';
-import { readFacts } from '../people';
+import { queueMessages, type Wanted } from '../messages';
 import { sphereNow } from '../planner';
 import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
 import type { Recurring } from '../tasks';
+import { readMergeValues } from '../templates';
 import { begin, finish } from './ending';
 import { settleFeeds } from './feed';
 import * as queries from './queries';
@@ -32,6 +31,8 @@ interface Due extends Passing {
 interface Turn {
   marks: queries.PassedMark[];
   errands: Due[];
+  /** What goes out by itself and has come due. */
+  sendings: Due[];
   over: PlanEnrolment[];
 }
 
@@ -80,7 +81,7 @@ export const dailyRound: Recurring = {
 };
 
 function turnOf(person: PlanPerson, context: ItemContext, since: DayNumber): Turn {
-  const turn: Turn = { marks: [], errands: [], over: [] };
+  const turn: Turn = { marks: [], errands: [], sendings: [], over: [] };
   for (const enrolment of enrolmentsIn(person)) {
     let { settledUntil } = enrolment;
     for (const passing of passedBeats(enrolment, context, since)) {
@@ -94,6 +95,7 @@ function turnOf(person: PlanPerson, context: ItemContext, since: DayNumber): Tur
         why,
       });
       if (fate === 'ran') turn.errands.push({ ...passing, cadence: enrolment.cadence });
+      if (fate === 'waiting') turn.sendings.push({ ...passing, cadence: enrolment.cadence });
       if (fate === 'passed') settledUntil = Math.max(nominal, settledUntil ?? nominal);
     }
     if (isOver(enrolment, settledUntil, context.today, context)) turn.over.push(enrolment);
@@ -106,13 +108,36 @@ async function take(
   ctx: Context,
   tx: Sql,
   personId: string,
-  { marks, errands, over }: Turn,
+  { marks, errands, sendings, over }: Turn,
   today: DayNumber,
 ): Promise<boolean> {
   const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
   for (const errand of errands) if (fresh.has(errand.key)) await run(ctx, tx, personId, errand);
+  const sent = sendings
+    .filter(({ key }) => fresh.has(key))
+    .flatMap((due) => wantedOf(personId, due));
+  if (sent.length > 0) await queueMessages(ctx, tx, sent);
   for (const enrolment of over) await finish(tx, personId, enrolment, today);
   return fresh.size > 0 || over.length > 0;
+}
+
+/** The message that a beat is; a card or a letter is none. */
+function wantedOf(personId: string, { beat, key, round, cadence, nominal }: Due): Wanted[] {
+  if (beat.kind !== 'email' && beat.kind !== 'text') return [];
+  return [
+    {
+      key,
+      personId,
+      kind: beat.kind,
+      subject: '',
+      words: wordingOf(beat.wordings, round, personId),
+      cadence: cadence.name,
+      beatId: beat.id,
+      itemKey: '',
+      byItself: true,
+      on: toPlainDate(nominal),
+    },
+  ];
 }
 
 /** Runs an errand: puts the person on the other cadence, or has the service told of them. */
@@ -124,15 +149,15 @@ async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<v
   if (errand?.to !== 'service') return;
   const [person] = await queries.enrolCandidates(tx, [personId], cadence.id);
   if (!person) return;
-  const facts = await readFacts(ctx, tx, [personId]);
+  const values = (await readMergeValues(ctx, tx, [personId])).get(personId)!;
   const words = wordingOf(beat.wordings, round, personId);
-  const filled = fillWords(words, wordValues(person, await readOwnFields(tx), facts.get(personId)));
+  const filled = fill(words, { ...values, cadence: cadence.name });
   const about = {
     personId,
     cadence: cadence.name,
     words: filled.ok ? filled.text : words,
     on: toPlainDate(nominal),
   };
-  const fault = filled.ok ? null : `{{ ${filled.field} }} has nothing to fill it with.`;
+  const fault = filled.ok ? null : faultSentence(filled.faults[0]!, fieldLabel);
   await queueCall(ctx, tx, key, errand.serviceId, about, fault);
 }

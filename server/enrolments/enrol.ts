@@ -4,25 +4,31 @@ import type { Who } from '@/contract/filters';
 import {
   datedBeats,
   faultOf,
-  fillWords,
   lackingFor,
-  wordingOf,
   type Beat,
   type Cadence,
   type Run,
 } from '@/core/cadences';
-import { CHANNELS, type OwnField } from '@/core/people';
+import { CHANNELS } from '@/core/people';
 import { startDays, withJoining } from '@/core/enrolments';
+import {
+  faultSentence,
+  fieldLabel,
+  fill,
+  missingIn,
+  wordingOf,
+  type MergeValues,
+} from '@/core/templates';
 import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 
 import { actOnMany } from '../act';
-import { findOrRefuseCadence, wordValues, yearlyDates } from '../cadences';
+import { findOrRefuseCadence, yearlyDates } from '../cadences';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { invalid } from '../api';
-import { readOwnFields } from '../lists';
-import { idsMeant, readFacts, type FactValues } from '../people';
+import { idsMeant } from '../people';
 import { sphereNow, type Sphere } from '../planner';
+import { readMergeValues } from '../templates';
 import { cadencesIn, type BeatsHeld } from './beats';
 import { compareLoad } from './load';
 import { letterWeeks } from './rota';
@@ -51,14 +57,13 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
   const ids = await idsMeant(ctx, request.who);
   const people = await queries.enrolCandidates(ctx.db, ids, cadence.id);
   const out = new Set(request.leaveOut);
-  const own = await readOwnFields(ctx.db);
   const asked = people.filter((person) => !person.already_on);
-  const facts = await readFacts(
+  const values = await readMergeValues(
     ctx,
     ctx.db,
     asked.map(({ id }) => id),
   );
-  const lacking = lackingOf(asked, cadence, own, facts);
+  const lacking = lackingOf(asked, cadence, values);
   if (request.leaveOutLacking) for (const { id } of lacking) out.add(id);
   const joining = asked.filter(({ id }) => !out.has(id));
   const byLetter = cadence.rota ? await letterWeeks(ctx, cadence.id, joining) : null;
@@ -79,8 +84,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
     ]),
   );
   return {
-    own,
-    facts,
+    values,
     cadence,
     sphere,
     asked,
@@ -100,7 +104,7 @@ export async function previewEnrol(
   ctx: Context,
   request: EnrolRequest & { samplePersonId: string | null },
 ): Promise<CallOutput<typeof previewEnrolment>> {
-  const { cadence, sphere, own, facts, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
+  const { cadence, sphere, values, asked, joining, lacking, runs, alreadyOn } = await joiningOf(
     ctx,
     request,
   );
@@ -115,7 +119,7 @@ export async function previewEnrol(
     sample: sample && {
       id: sample.id,
       name: sample.name,
-      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, own, facts),
+      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, values),
     },
     candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
     lacking: lacking.slice(0, LACKING_SHOWN),
@@ -128,10 +132,9 @@ export async function previewEnrol(
 function lackingOf(
   people: readonly queries.EnrolCandidate[],
   cadence: Pick<Cadence, 'beats'>,
-  own: readonly OwnField[],
-  facts: ReadonlyMap<string, FactValues>,
+  values: ReadonlyMap<string, MergeValues>,
 ) {
-  const lacking = lackingFor(cadence.beats);
+  const lacking = lackingFor(cadence.beats, missingIn);
   return people.flatMap((person) => {
     const found = lacking({
       has: {
@@ -141,7 +144,7 @@ function lackingOf(
       },
       refused: CHANNELS.filter((channel) => person.consent[channel]?.answer === 'no'),
       dates: yearlyDates(person),
-      values: wordValues(person, own, facts.get(person.id)),
+      values: values.get(person.id)!,
     });
     return found.lacks.length > 0 ? [{ id: person.id, name: person.name, ...found }] : [];
   });
@@ -152,8 +155,7 @@ function sampleTouches(
   cadence: Cadence,
   person: queries.EnrolCandidate,
   run: Run,
-  own: readonly OwnField[],
-  facts: ReadonlyMap<string, FactValues>,
+  values: ReadonlyMap<string, MergeValues>,
 ) {
   const span = { from: run.start, to: run.start + 3 * 366 };
   const cadences = cadencesIn(sphere);
@@ -161,13 +163,13 @@ function sampleTouches(
     .slice(0, TOUCHES_SHOWN)
     .map(({ beat, round, day }) => {
       const words = errandWords(cadences, beat) + wordingOf(beat.wordings, round, person.id);
-      const filled = fillWords(words, wordValues(person, own, facts.get(person.id)));
+      const filled = fill(words, { ...values.get(person.id), cadence: cadence.name });
       return {
         on: toPlainDate(day),
         kind: beat.kind,
         round,
         words: filled.ok ? filled.text : words,
-        fault: filled.ok ? null : `{{ ${filled.field} }} has nothing to fill it with.`,
+        fault: filled.ok ? null : faultSentence(filled.faults[0]!, fieldLabel),
       };
     });
 }

@@ -3,12 +3,15 @@ import type { LetGoWhy } from '@/core/enrolments';
 import type { Consents, PersonFields } from '@/core/people';
 import { channelOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
-import type { Feed, Nameable } from '../cadences';
+import type { Feed } from '../cadences';
 import { newId, recordset, type Sql } from '../db';
 import { EPOCH } from '../planner';
 
-export interface EnrolCandidate extends Nameable {
+export interface EnrolCandidate {
   id: string;
+  name: string;
+  phone: string;
+  email: string;
   address_line: string;
   consent: Consents;
   birthday: string | null;
@@ -19,8 +22,8 @@ export interface EnrolCandidate extends Nameable {
 
 export const enrolCandidates = (sql: Sql, ids: readonly string[], cadenceId: string) =>
   sql.query<EnrolCandidate>(
-    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.place,
-       p.address_line, p.own, p.consent, p.birthday, p.dates,
+    `select p.id, p.name, p.phone, p.email,
+       p.address_line, p.consent, p.birthday, p.dates,
        (select max(j.completed_on) from job j where j.person_id = p.id) as served_on, exists (select 1 from enrolment e where e.person_id = p.id
          and e.cadence_id = $2::uuid and e.open) as already_on
      from unnest($1::uuid[]) with ordinality as w (id, n) join person p on p.id = w.id
@@ -224,7 +227,7 @@ export const waitingMarks = (sql: Sql, needsYes: boolean, limit: number) =>
        from item_mark m join person p on p.id = m.person_id join enrolment e on e.id = m.enrolment_id
          join cadence c on c.id = e.cadence_id
          left join beat b on b.cadence_id = c.id and b.id::text = split_part(m.part, ':', 1)
-       where m.fate = 'waiting' and p.archived_on is null and p.deleted_on is null),
+       where m.fate = 'waiting' and b.kind in ('card', 'letter') and p.archived_on is null and p.deleted_on is null),
      split as (
        select *, channel is not null
          and (answer = 'no' or $2::boolean and answer is distinct from 'yes') is true as held from due),

@@ -17,8 +17,7 @@ const FATE_WORDS = {
     `Let go of ${what}${why ? `: ${LET_GO_WORDS[why]}` : ''}.`,
   missed: (what: string) =>
     `Not sent by itself: ${what}. Its day had passed when Pen Pal was opened again.`,
-  waiting: (what: string) =>
-    `Due to go out by itself: ${what}. It waits for sending to be set up, or for a yes.`,
+  waiting: (what: string) => `Due to go out by itself: ${what}. It waits for the post room.`,
 };
 
 /** Planned touches that were left out, with the cadence they came from. */
@@ -32,8 +31,10 @@ async function leftOut(sql: Sql, personId: string): Promise<StoryEvent[]> {
   }>(
     `select m.id, m.planned_on, m.fate, m.why, c.name as cadence from item_mark m
      left join enrolment e on e.id = m.enrolment_id left join cadence c on c.id = e.cadence_id
-     where m.person_id = $1::uuid and m.fate in ('skipped', 'passed', 'waiting', 'missed')
-       and m.planned_on is not null`,
+     left join beat b on b.id::text = split_part(m.part, ':', 1)
+     where m.person_id = $1::uuid and m.planned_on is not null and (m.fate in ('skipped', 'passed', 'missed')
+       -- Messages tell of themselves.
+       or m.fate = 'waiting' and b.kind in ('card', 'letter'))`,
     [personId],
   );
   return rows.map(({ id, planned_on, cadence, fate, why }) => ({

@@ -13,6 +13,7 @@ import { Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
 import { isSecure } from '../guard';
 import { publicForm } from '../intake/routes';
+import { optOutPage } from '../messages/routes';
 import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
 
@@ -31,6 +32,7 @@ export interface AppOptions {
 export function createApp(ctx: Context, options: AppOptions): Express {
   const app = bareApp(ctx);
   app.use('/form', publicForm(ctx));
+  app.use('/o', optOutPage(ctx));
   app.use(ownNamesOnly(ctx));
   app.use(compression());
   app.use((_, response, next) => {
@@ -48,11 +50,12 @@ export function createApp(ctx: Context, options: AppOptions): Express {
   return app.use(answerFailure(options.log));
 }
 
-/** The public form and nothing else, for an address of its own. */
+/** What strangers may reach and nothing else, for an address of its own. */
 export const createFormApp = (ctx: Context, log: Logger): Express =>
   bareApp(ctx)
     .get('/', (_, response) => response.redirect('/form'))
     .use('/form', publicForm(ctx))
+    .use('/o', optOutPage(ctx))
     .use(answerFailure(log));
 
 function bareApp({ guard }: Context): Express {

@@ -9,8 +9,10 @@ import { slot } from '../house';
 export interface StoryEvent {
   id: string;
   on: PlainDate;
-  kind: 'cadence' | 'skipped';
+  kind: 'cadence' | 'skipped' | 'message';
   words: string;
+  /** The message that it tells of. */
+  messageId?: string;
 }
 
 /** What a subject has to tell in the story of a person. */

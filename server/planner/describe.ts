@@ -1,4 +1,3 @@
-import type { fillWords } from '@/core/cadences';
 import {
   KEEPER,
   keeperReason,
@@ -9,6 +8,7 @@ import {
   type PlanItem,
   type ReasonFacts,
 } from '@/core/planner';
+import type { MergeValues } from '@/core/templates';
 import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
@@ -55,7 +55,7 @@ export const itemWords = (
   ctx: Context,
   sphere: Sphere,
   touch: PlannedTouch,
-  values: Parameters<typeof fillWords>[1],
+  values: MergeValues,
 ): string =>
   sourceOf(ctx, touch.item)?.words(touch, sphere.held.get(touch.item.source), values) ?? '';
 

@@ -1,5 +1,5 @@
-import type { fillWords } from '@/core/cadences';
 import type { PlanItem, PlannedTouch, PlanPerson, TouchSource as CoreSource } from '@/core/planner';
+import type { MergeValues } from '@/core/templates';
 import type { DayNumber, PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
@@ -44,7 +44,7 @@ export interface TouchSource<Held = unknown> {
   /** Why a touch of it is planned, in one sentence. */
   why(touch: PlannedTouch, held: Held, today: PlainDate): string;
   /** The words to use, filled in for the person; empty where there are none. */
-  words(touch: PlannedTouch, held: Held, values: Parameters<typeof fillWords>[1]): string;
+  words(touch: PlannedTouch, held: Held, values: MergeValues): string;
   /** What its items belong together by, in words: the name of the cadence. */
   groupName?(touch: Pick<PlannedTouch, 'item'>, held: Held): string;
   /** What a mark of its items refers to besides their key, where rows of other tables depend on it. */

@@ -6,6 +6,11 @@ export type OwnerSettings = Settings;
 
 interface SettingsRow {
   owner_name: string;
+  owner_email: string;
+  owner_phone: string;
+  owner_company: string;
+  owner_address: string;
+  signature: string;
   time_zone: string;
   capacity: number;
   working_days: number[];
@@ -29,12 +34,17 @@ interface SettingsRow {
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
-    `select owner_name, time_zone, capacity, working_days, min_distance_days, grace_days,
+    `select owner_name, owner_email, owner_phone, owner_company, owner_address, signature, time_zone, capacity, working_days, min_distance_days, grace_days,
        minutes_per_day, kinds, auto_needs_yes, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
     ownerName: row.owner_name,
+    ownerEmail: row.owner_email,
+    ownerPhone: row.owner_phone,
+    ownerCompany: row.owner_company,
+    ownerAddress: row.owner_address,
+    signature: row.signature,
     timeZone: row.time_zone,
     capacity: row.capacity,
     workingDays: row.working_days as OwnerSettings['workingDays'],
@@ -62,7 +72,8 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
        days_off = $5::date[], min_distance_days = $6::int, grace_days = $7::int,
        minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
        country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
-       auto_needs_yes = $16, thanks_kind = $17, quiet_from = $18, quiet_until = $19`,
+       auto_needs_yes = $16, thanks_kind = $17, quiet_from = $18, quiet_until = $19,
+       owner_email = $20, owner_phone = $21, owner_company = $22, owner_address = $23, signature = $24`,
     [
       s.ownerName,
       s.timeZone,
@@ -83,6 +94,11 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
       s.thanksKind,
       s.quietFrom,
       s.quietUntil,
+      s.ownerEmail,
+      s.ownerPhone,
+      s.ownerCompany,
+      s.ownerAddress,
+      s.signature,
     ],
   );
 

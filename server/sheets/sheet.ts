@@ -10,10 +10,8 @@ import {
   type TouchKind,
 } from '@/core/touches';
 
-import { wordValues } from '../cadences';
 import type { Context } from '../context';
 import { enrolmentsOf } from '../enrolments';
-import { readOwnFields } from '../lists';
 import {
   circleOf,
   contractFields,
@@ -21,22 +19,15 @@ import {
   householdOf,
   jobsOf,
   notesOf,
-  readFacts,
   STORY_PARTS,
   tiesOf,
   toStanding,
 } from '../people';
 import { itemWords, plannedReason, sphereNow } from '../planner';
+import { readMergeValues } from '../templates';
 import { openFollowUps, touchesOf } from '../touches';
 
 const dayOrNull = (date: string | null) => (date === null ? null : toDayNumber(plainDate(date)));
-
-/** The computed columns of a person's row. */
-interface FirstOfEach {
-  phone: string;
-  email: string;
-  place: string;
-}
 
 const plainOrNull = (date: unknown): PlainDate | null =>
   date === null ? null : plainDate(date as string);
@@ -52,11 +43,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   ];
   const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
   const fields = contractFields(person);
-  const values = wordValues(
-    { ...(person as typeof person & FirstOfEach), own: fields.own },
-    await readOwnFields(ctx.db),
-    (await readFacts(ctx, ctx.db, [id])).get(id),
-  );
+  const values = (await readMergeValues(ctx, ctx.db, [id])).get(id)!;
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
   const standing = standingOf(promise, sphere.options.today);
   const made: LastMade[] = touches

@@ -15,11 +15,10 @@ import {
 
 import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
 
-import { wordValues } from '../cadences';
 import type { Context } from '../context';
-import { readOwnFields } from '../lists';
-import { readFacts, toStanding } from '../people';
+import { toStanding } from '../people';
 import { addPins, groupBy, itemWords, plannedReason, sphereNow, type Sphere } from '../planner';
+import { readMergeValues } from '../templates';
 import * as queries from './queries';
 
 type Desk = CallOutput<typeof getDesk>;
@@ -81,8 +80,7 @@ async function describe(
     groupBy(await queries.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
   ];
   const kepts = groupBy(await queries.keptBy(ctx.db, ids), ({ person_id }) => person_id);
-  const own = await readOwnFields(ctx.db);
-  const known = await readFacts(ctx, ctx.db, ids);
+  const values = await readMergeValues(ctx, ctx.db, ids);
   return due.flatMap((touch) => {
     const person = facts.get(touch.item.personId)?.[0];
     if (!person) return [];
@@ -103,7 +101,7 @@ async function describe(
       source: touch.item.source,
       reason: plannedReason(ctx, sphere, touch, planned, made, today),
       standing: toStanding(standing),
-      words: itemWords(ctx, sphere, touch, wordValues(person, own, known.get(person.id))),
+      words: itemWords(ctx, sphere, touch, values.get(person.id)!),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
       quiet: isRung(touch.item.kind) ? quietThere(ctx, sphere, person) : null,
       refused: refusal(person.consent, touch.item.kind, today),

@@ -1,2 +1,3 @@
 export { openFollowUps } from './follow-ups';
-export { insertTouches, touchesOf } from './queries';
+export { logTouch } from './actions';
+export { insertFollowUp, insertTouches, touchesOf } from './queries';

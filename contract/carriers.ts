@@ -1,0 +1,124 @@
+import { z } from 'zod';
+
+import { Done } from './common';
+import { endpoint } from './endpoint';
+
+const subject = 'carriers';
+
+const Host = z
+  .string()
+  .trim()
+  .min(1, 'Give the name of the server.')
+  .max(253)
+  .regex(/^[\w.:-]+$/, 'This is no name of a server.');
+const Port = z.number().int().min(1).max(65_535);
+/** TLS from the start, TLS after STARTTLS, or none: on this machine only. */
+const Security = z.enum(['tls', 'starttls', 'none']);
+const User = z.string().trim().max(254);
+const Email = z.email('Give an e-mail address.').max(254);
+const Rate = {
+  perMinute: z.number().int().min(1).max(1000).default(20),
+  perDay: z.number().int().min(1).max(100_000).default(400),
+};
+
+export const MailSetup = z.object({
+  host: Host,
+  port: Port,
+  security: Security,
+  user: User,
+  fromAddress: Email,
+  fromName: z.string().trim().max(120),
+  ...Rate,
+});
+export type MailSetup = z.infer<typeof MailSetup>;
+
+export const MailboxSetup = z
+  .object({
+    protocol: z.enum(['imap', 'pop3']),
+    host: Host,
+    port: Port,
+    security: Security,
+    user: User,
+  })
+  .refine(({ protocol, security }) => protocol === 'imap' || security !== 'starttls', {
+    path: ['security'],
+    message: 'A POP3 mailbox is read with TLS from the start.',
+  });
+export type MailboxSetup = z.infer<typeof MailboxSetup>;
+
+export const TextsSetup = z.object({
+  url: z
+    .url({
+      protocol: /^https?$/,
+      error: 'Give a web address that begins with https:// or http://.',
+    })
+    .max(2000),
+  /** The number that readers see. */
+  from: z.string().trim().min(1, 'Give the number that texts come from.').max(40),
+  /** Whether readers know the number as the owner's; else the owner is introduced by name. */
+  ownNumber: z.boolean(),
+  ...Rate,
+});
+export type TextsSetup = z.infer<typeof TextsSetup>;
+
+export const CARRIER_KINDS = ['mail', 'mailbox', 'texts'] as const;
+export type CarrierKind = (typeof CARRIER_KINDS)[number];
+
+/** A carrier as it is set up; its password never leaves the server again. */
+const shown = <T extends z.ZodType>(setup: T) =>
+  z.object({ setup, hasSecret: z.boolean() }).nullable();
+
+const Carriers = z.object({
+  mail: shown(MailSetup),
+  mailbox: shown(MailboxSetup),
+  texts: shown(TextsSetup),
+});
+export type Carriers = z.infer<typeof Carriers>;
+
+export const readCarriers = endpoint({
+  method: 'get',
+  path: '/carriers',
+  subject,
+  shows: ['carriers'],
+  summary: 'What takes messages away and brings answers, without its passwords',
+  response: Carriers,
+});
+
+/** Left out, the password stays as it is. */
+const Secret = z.string().max(1000).optional();
+
+const saving = <T extends z.ZodType>(kind: CarrierKind, Setup: T) =>
+  endpoint({
+    method: 'put',
+    path: `/carriers/${kind}`,
+    subject,
+    summary: 'Sets a carrier up',
+    body: z.object({ setup: Setup, secret: Secret }),
+    response: Done,
+    errors: ['invalid'],
+  });
+
+export const saveMail = saving('mail', MailSetup);
+export const saveMailbox = saving('mailbox', MailboxSetup);
+export const saveTexts = saving('texts', TextsSetup);
+
+export const removeCarrier = endpoint({
+  method: 'delete',
+  path: '/carriers/:kind',
+  subject,
+  summary: 'Removes a carrier; what waits for it stays',
+  params: z.object({ kind: z.enum(CARRIER_KINDS) }),
+  response: Done,
+  errors: ['not_found'],
+});
+
+export const tryCarrier = endpoint({
+  method: 'post',
+  path: '/carriers/:kind/try',
+  subject,
+  long: true,
+  summary: 'Tries a carrier as it is set up: a message to the owner, or a look into the mailbox',
+  params: z.object({ kind: z.enum(CARRIER_KINDS) }),
+  response: z.object({ works: z.boolean(), sentence: z.string() }),
+  errors: ['not_found', 'invalid'],
+});

@@ -1,0 +1,261 @@
+import { z } from 'zod';
+
+import { Day, Id, IdParam, Int4, PersonId } from './common';
+import { endpoint } from './endpoint';
+import { Text } from './record';
+import { TOPICS } from './topics';
+
+const subject = 'messages';
+
+export const MESSAGE_KINDS = ['email', 'text'] as const;
+export const MESSAGE_STATES = ['held', 'ready', 'handing', 'gone', 'failed', 'cancelled'] as const;
+export const MESSAGE_FATES = [
+  '',
+  'delivered',
+  'opened',
+  'clicked',
+  'answered',
+  'bounced',
+  'complained',
+  'opted_out',
+] as const;
+/** What would let a message go that does not. */
+export const MENDS = [
+  '',
+  'address',
+  'consent',
+  'words',
+  'carrier',
+  'release',
+  'unclear',
+  'again',
+] as const;
+
+/** What a write about messages answers: no action, for what has gone out can't be taken back. */
+const Told = z.object({ sentence: z.string(), topics: z.array(z.enum(TOPICS)) });
+
+const Message = z.object({
+  id: Id,
+  version: z.number().int(),
+  personId: PersonId,
+  name: z.string(),
+  kind: z.enum(MESSAGE_KINDS),
+  addresses: z.array(z.string()),
+  subject: z.string(),
+  state: z.enum(MESSAGE_STATES),
+  /** Why it does not go, in a sentence. */
+  why: z.string(),
+  mend: z.enum(MENDS),
+  fate: z.enum(MESSAGE_FATES),
+  /** The cadence that brought it; empty for what the owner wrote. */
+  cadence: z.string(),
+  on: Day,
+  goAt: z.string().nullable(),
+  /** The hour where the reader lives, where that is another than the owner's: "1:40". */
+  there: z.string().nullable(),
+  goneAt: z.string().nullable(),
+});
+export type Message = z.infer<typeof Message>;
+
+export const listOut = endpoint({
+  method: 'get',
+  path: '/messages/out',
+  subject,
+  shows: ['messages', 'people', 'settings', 'carriers'],
+  summary: 'What goes out next, and what waits for the owner and why',
+  response: z.object({
+    today: Day,
+    timeZone: z.string(),
+    /** Whether there is something that takes e-mails, and texts. */
+    carriers: z.object({ email: z.boolean(), text: z.boolean() }),
+    waitingTotal: z.number().int(),
+    waiting: z.array(Message),
+    goingTotal: z.number().int(),
+    goingToday: z.number().int(),
+    going: z.array(Message),
+    goneToday: z.number().int(),
+  }),
+});
+export type Out = z.infer<(typeof listOut)['response']>;
+
+export const listGone = endpoint({
+  method: 'get',
+  path: '/messages/gone',
+  subject,
+  shows: ['messages', 'people'],
+  summary: 'What has gone out, the latest first, with what came of it',
+  query: z.object({
+    /** The last one of the page before. */
+    after: Id.optional(),
+    personId: PersonId.optional(),
+    limit: z.coerce.number().int().min(1).max(200).default(50),
+  }),
+  response: z.object({ timeZone: z.string(), messages: z.array(Message) }),
+});
+
+export const getMessage = endpoint({
+  method: 'get',
+  path: '/messages/:id',
+  subject,
+  shows: ['messages', 'people'],
+  summary: 'One message with its exact words, and everything that was reported of it',
+  params: IdParam,
+  response: Message.extend({
+    words: z.string(),
+    html: z.string(),
+    events: z.array(z.object({ id: Id, kind: z.string(), at: z.string(), detail: z.string() })),
+  }),
+  errors: ['not_found'],
+});
+export type MessageWhole = z.infer<(typeof getMessage)['response']>;
+
+export const MOVES = ['hold', 'release', 'cancel', 'now', 'went', 'again'] as const;
+
+export const moveMessage = endpoint({
+  method: 'post',
+  path: '/messages/:id/move',
+  subject,
+  summary:
+    'Holds a message back, lets it go, sends it now, or cancels it, as long as it has not gone',
+  params: IdParam,
+  body: z.object({ move: z.enum(MOVES) }),
+  response: Told,
+  errors: ['not_found', 'conflict', 'invalid'],
+});
+
+export const holdAll = endpoint({
+  method: 'post',
+  path: '/messages/hold-all',
+  subject,
+  summary: 'Holds everything back that would go, or lets go what was held back by hand',
+  body: z.object({ hold: z.boolean() }),
+  response: Told,
+});
+
+const Words = { subject: Text(300), words: Text(10_000).min(1, 'There is nothing in it yet.') };
+
+export const changeMessage = endpoint({
+  method: 'patch',
+  path: '/messages/:id',
+  subject,
+  summary: 'Changes the words of a message that has not gone',
+  params: IdParam,
+  body: z.object({ ...Words, version: Int4 }),
+  response: Told,
+  errors: ['not_found', 'conflict', 'invalid'],
+});
+
+const TemplateFaults = z.array(z.object({ field: z.string(), sentence: z.string() }));
+
+export const startMessage = endpoint({
+  method: 'post',
+  path: '/messages/start',
+  subject,
+  summary:
+    'Words filled in for one person, to whom they would go, and what keeps them; writes nothing',
+  body: z.object({
+    personId: PersonId,
+    kind: z.enum(MESSAGE_KINDS),
+    subject: Text(300),
+    words: Text(10_000),
+  }),
+  response: z.object({
+    subject: z.string(),
+    words: z.string(),
+    addresses: z.array(z.string()),
+    /** Why it can't go, in a sentence. */
+    why: z.string(),
+    faults: TemplateFaults,
+    /** When it would go, where that is not at once: it is night there. */
+    goAt: z.string().nullable(),
+    there: z.string().nullable(),
+  }),
+  errors: ['not_found'],
+});
+export type Started = z.infer<(typeof startMessage)['response']>;
+
+export const writeMessage = endpoint({
+  method: 'post',
+  path: '/messages',
+  subject,
+  summary: 'Writes to one person; it goes at once, or when the night is over where they live',
+  body: z.object({
+    personId: PersonId,
+    kind: z.enum(MESSAGE_KINDS),
+    ...Words,
+    /** What of the desk is done with it. */
+    itemKey: z.string().max(200).nullable().default(null),
+  }),
+  response: Told.extend({ id: Id }),
+  errors: ['not_found', 'invalid', 'conflict'],
+});
+
+const Incoming = z.object({
+  id: Id,
+  kind: z.enum(MESSAGE_KINDS),
+  from: z.string(),
+  fromName: z.string(),
+  subject: z.string(),
+  words: z.string(),
+  at: z.string(),
+  verdict: z.enum(['answer', 'automatic', 'report', 'opt_out']),
+  personId: PersonId.nullable(),
+  name: z.string(),
+});
+export type Incoming = z.infer<typeof Incoming>;
+
+export const listBack = endpoint({
+  method: 'get',
+  path: '/messages/back',
+  subject,
+  shows: ['messages', 'people'],
+  summary: 'What came in, the latest first; of whom nobody knows, before all else',
+  query: z.object({ limit: z.coerce.number().int().min(1).max(200).default(50) }),
+  response: z.object({
+    timeZone: z.string(),
+    unknown: z.array(Incoming),
+    incoming: z.array(Incoming),
+    stopped: z.array(
+      z.object({
+        address: z.string(),
+        at: z.string(),
+        why: z.string(),
+        personId: PersonId.nullable(),
+        name: z.string(),
+      }),
+    ),
+  }),
+});
+
+export const placeIncoming = endpoint({
+  method: 'post',
+  path: '/messages/back/:id/place',
+  subject,
+  summary: 'Says who wrote it: somebody here, somebody new, or nobody of the sphere',
+  params: IdParam,
+  body: z.object({
+    as: z.enum(['person', 'new', 'nobody']),
+    personId: PersonId.nullable().default(null),
+  }),
+  response: Told,
+  errors: ['not_found', 'invalid'],
+});
+
+export const trustAddress = endpoint({
+  method: 'post',
+  path: '/messages/stopped/use',
+  subject,
+  summary: 'Writes to an address again that had come back',
+  body: z.object({ address: z.string().max(300) }),
+  response: Told,
+  errors: ['not_found'],
+});
+
+export const lookNow = endpoint({
+  method: 'post',
+  path: '/messages/look',
+  subject,
+  long: true,
+  summary: 'Looks into the mailbox and asks the text gateway now, instead of at the next look',
+  response: Told,
+});

@@ -1,0 +1,55 @@
+/** What stands below a message that goes to many, or by itself. */
+export interface Footer {
+  /** Who writes, and from where: name, firm, postal address; each on its line. */
+  lines: readonly string[];
+  /** Where one can say that no more is wanted; null where that is said by answering. */
+  optOutUrl: string | null;
+}
+
+const escape = (text: string): string =>
+  text.replace(/[&<>"']/g, (char) => `&#${char.codePointAt(0)};`);
+
+const LINK = /\bhttps?:\/\/[^\s<>"]+[^\s<>".,;:!?)]/g;
+
+/** Words as HTML: paragraphs where a line is empty, breaks where one ends, addresses of pages as links. */
+export function paragraphs(words: string): string {
+  const linked = (line: string): string => {
+    let [out, at] = ['', 0];
+    for (const match of line.matchAll(LINK)) {
+      const url = escape(match[0]);
+      out += `${escape(line.slice(at, match.index))}<a href="${url}">${url}</a>`;
+      at = match.index + match[0].length;
+    }
+    return out + escape(line.slice(at));
+  };
+  return words
+    .trim()
+    .split(/\n[ \t]*\n\s*/)
+    .map((part) => `<p>${part.split('\n').map(linked).join('<br>')}</p>`)
+    .join('\n');
+}
+
+const NO_MORE = 'No more e-mail, please';
+
+/** The plain part of an e-mail. */
+export function plainLetter(words: string, footer: Footer | null): string {
+  if (!footer) return words.trim();
+  const stop = footer.optOutUrl
+    ? `${NO_MORE}: ${footer.optOutUrl}`
+    : `${NO_MORE}? Answer with “unsubscribe” in the subject.`;
+  return [words.trim(), '', '-- ', ...footer.lines, stop].join('\n');
+}
+
+/** The HTML part: one narrow column that reads well everywhere, with its style at the elements. */
+export function htmlLetter(body: string, footer: Footer | null): string {
+  const below = footer
+    ? `<hr style="border:0;border-top:1px solid #e4dccb;margin:28px 0 12px"><p style="font:13px/1.5 Arial,sans-serif;color:#5b6172;margin:0">${footer.lines
+        .map(escape)
+        .join('<br>')}<br>${
+        footer.optOutUrl
+          ? `<a href="${escape(footer.optOutUrl)}" style="color:#5b6172">${NO_MORE}</a>`
+          : `${NO_MORE}? Answer with “unsubscribe” in the subject.`
+      }</p>`
+    : '';
+  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"></head><body style="margin:0;background:#ffffff"><div style="max-width:34em;margin:0 auto;padding:24px 16px;font:17px/1.6 Georgia,serif;color:#1e2433">${body}${below}</div></body></html>`;
+}

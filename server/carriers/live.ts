@@ -1,0 +1,64 @@
+import { MailboxSetup, MailSetup, TextsSetup } from '@/contract/carriers';
+
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { MailCarrier, type MailSecret } from './mail';
+import type { CarrierRow } from './queries';
+import * as queries from './queries';
+import { TextsCarrier } from './texts';
+
+const purpose = (kind: CarrierRow['kind']) => `carrier:${kind}`;
+
+export const sealSecret = ({ keys }: Context, kind: CarrierRow['kind'], secret: object): string =>
+  keys.seal(JSON.stringify(secret), purpose(kind));
+
+/** What is kept secret of a carrier; nothing where the key that it was sealed with is gone. */
+export function secretOf({ keys }: Context, { kind, secret }: CarrierRow): MailSecret {
+  const text = secret && keys.unseal(secret, purpose(kind));
+  return text ? (JSON.parse(text) as MailSecret) : {};
+}
+
+/** A mail server with lines that are kept open, as long as it is set up as it was. */
+const mailOf = new WeakMap<Context, { as: string; carrier: MailCarrier }>();
+
+/** The mail server, or null where none is set up. */
+export async function liveMail(
+  ctx: Context,
+  sql: Sql = ctx.db,
+): Promise<{ carrier: MailCarrier; setup: MailSetup } | null> {
+  const row = await queries.findCarrier(sql, 'mail');
+  const before = mailOf.get(ctx);
+  if (!row) return null;
+  const setup = MailSetup.parse(row.setup);
+  const as = JSON.stringify([row.setup, row.secret]);
+  if (before?.as === as) return { carrier: before.carrier, setup };
+  before?.carrier.close();
+  const carrier = new MailCarrier(setup, secretOf(ctx, row));
+  mailOf.set(ctx, { as, carrier });
+  return { carrier, setup };
+}
+
+/** Lets go of the lines to the mail server. */
+export function closeCarriers(ctx: Context): void {
+  mailOf.get(ctx)?.carrier.close();
+  mailOf.delete(ctx);
+}
+
+export async function liveTexts(
+  ctx: Context,
+  sql: Sql = ctx.db,
+): Promise<{ carrier: TextsCarrier; setup: TextsSetup } | null> {
+  const row = await queries.findCarrier(sql, 'texts');
+  if (!row) return null;
+  const setup = TextsSetup.parse(row.setup);
+  return { carrier: new TextsCarrier(setup, secretOf(ctx, row).password ?? ''), setup };
+}
+
+export async function liveMailbox(
+  ctx: Context,
+  sql: Sql = ctx.db,
+): Promise<{ setup: MailboxSetup; password: string } | null> {
+  const row = await queries.findCarrier(sql, 'mailbox');
+  if (!row) return null;
+  return { setup: MailboxSetup.parse(row.setup), password: secretOf(ctx, row).password ?? '' };
+}

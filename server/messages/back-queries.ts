@@ -1,0 +1,159 @@
+import { maybeOne, type Sql } from '../db';
+import type { Kind, MessageRow } from './queries';
+
+/**
+ * Whose address or number it is, of those who are here: by the keys that people are looked up by, then
+ * exactly. Nobody, one, or those who share it.
+ */
+export async function peopleAt(sql: Sql, kind: Kind, address: string): Promise<string[]> {
+  const digits = address.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '');
+  if (address === '' || (kind === 'text' && digits.length < 7)) return [];
+  const key = kind === 'email' ? `e:${address.toLowerCase()}` : `p:${digits.slice(-7)}`;
+  const rows = await sql.query<{ id: string; phones: { value: string }[] }>(
+    `select id, phones from person where match_keys && array[$1::text] and deleted_on is null order by id`,
+    [key],
+  );
+  const same = (value: string) => {
+    const other = value.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '');
+    return other.length >= 7 && (digits.endsWith(other) || other.endsWith(digits));
+  };
+  return rows
+    .filter(({ phones }) => kind === 'email' || phones.some(({ value }) => same(value)))
+    .map(({ id }) => id);
+}
+
+/** Of several who share a number: whoever was texted there last. */
+export const lastTexted = async (sql: Sql, from: string): Promise<string | null> =>
+  (
+    await sql.query<{ person_id: string }>(
+      `select person_id from message where kind = 'text' and state = 'gone'
+         and right(regexp_replace(addresses[1], '[^0-9]', '', 'g'), 7) = right(regexp_replace($1, '[^0-9]', '', 'g'), 7)
+       order by gone_at desc limit 1`,
+      [from],
+    )
+  )[0]?.person_id ?? null;
+
+export const lastMessageTo = async (sql: Sql, personId: string, kind: Kind) =>
+  (
+    await sql.query<{ id: string }>(
+      `select id from message where person_id = $1::uuid and kind = $2 and state = 'gone'
+       order by gone_at desc limit 1`,
+      [personId, kind],
+    )
+  )[0]?.id ?? null;
+
+export interface NewIncoming {
+  key: string;
+  kind: Kind;
+  from_address: string;
+  from_name: string;
+  subject: string;
+  words: string;
+  at: string;
+  verdict: 'answer' | 'automatic' | 'report' | 'opt_out';
+  person_id: string | null;
+  message_id: string | null;
+}
+
+/** Notes what came in; answers whether it is new. */
+export const insertIncoming = async (
+  sql: Sql,
+  row: NewIncoming & { id: string },
+): Promise<boolean> =>
+  (
+    await sql.query(
+      `insert into incoming (id, key, kind, from_address, from_name, subject, words, at, verdict, person_id, message_id)
+       values ($1::uuid, $2, $3, $4, $5, $6, $7, $8::timestamptz, $9, $10::uuid, $11::uuid)
+       on conflict (key) do nothing returning id`,
+      [
+        row.id,
+        row.key,
+        row.kind,
+        row.from_address,
+        row.from_name,
+        row.subject,
+        row.words,
+        row.at,
+        row.verdict,
+        row.person_id,
+        row.message_id,
+      ],
+    )
+  ).length === 1;
+
+export type IncomingRow = NewIncoming & { id: string; name: string | null };
+
+const SHOWN = `select i.*, p.name from incoming i left join person p on p.id = i.person_id`;
+
+export const findIncoming = (sql: Sql, id: string) =>
+  maybeOne<IncomingRow>(sql, `${SHOWN} where i.id = $1::uuid`, [id]);
+
+export const latestIncoming = (sql: Sql, limit: number) =>
+  sql.query<IncomingRow>(
+    `${SHOWN} where i.person_id is not null and p.deleted_on is null order by i.at desc, i.id desc limit $1::int`,
+    [limit],
+  );
+
+/** What people sent of whom it is not known who they are. */
+export const unknownIncoming = (sql: Sql, limit: number) =>
+  sql.query<IncomingRow>(
+    `${SHOWN} where i.person_id is null and not i.put_away and i.verdict in ('answer', 'opt_out')
+     order by i.at desc, i.id desc limit $1::int`,
+    [limit],
+  );
+
+export const putAway = (sql: Sql, id: string) =>
+  sql.query('update incoming set put_away = true where id = $1::uuid', [id]);
+
+export const placeWith = (sql: Sql, id: string, personId: string) =>
+  sql.query('update incoming set person_id = $2::uuid where id = $1::uuid and person_id is null', [
+    id,
+    personId,
+  ]);
+
+/** Notes a report; answers whether it is new. */
+export const insertEvent = async (
+  sql: Sql,
+  row: { id: string; key: string; message_id: string; kind: string; at: string; detail: string },
+): Promise<boolean> =>
+  (
+    await sql.query(
+      `insert into message_event (id, key, message_id, kind, at, detail)
+       values ($1::uuid, $2, $3::uuid, $4, $5::timestamptz, $6) on conflict (key) do nothing returning id`,
+      [row.id, row.key, row.message_id, row.kind, row.at, row.detail],
+    )
+  ).length === 1;
+
+export const setFate = (sql: Sql, messageId: string, fate: MessageRow['fate']) =>
+  sql.query('update message set fate = $2 where id = $1::uuid', [messageId, fate]);
+
+export const answerOf = async (sql: Sql, personId: string, channel: string) =>
+  (
+    await sql.query<{ answer: string | null }>(
+      `select consent -> $2::text ->> 'answer' as answer from person where id = $1::uuid`,
+      [personId, channel],
+    )
+  )[0]?.answer ?? null;
+
+export const setConsent = (
+  sql: Sql,
+  personId: string,
+  channel: string,
+  consent: { answer: string; on: string; cameFrom: string },
+) =>
+  sql.query(
+    `update person set consent = consent || jsonb_build_object($2::text, $3::jsonb), version = version + 1
+     where id = $1::uuid`,
+    [personId, channel, JSON.stringify(consent)],
+  );
+
+export const listStopped = (sql: Sql, limit: number) =>
+  sql.query<{ address: string; at: string; why: string; person_id: string | null; name: string }>(
+    `select s.*, coalesce(p.name, '') as name from stopped_address s left join person p on p.id = s.person_id
+     order by s.at desc, s.address limit $1::int`,
+    [limit],
+  );
+
+export const forgetStopped = async (sql: Sql, address: string): Promise<boolean> =>
+  (await sql.query('delete from stopped_address where address = $1 returning address', [address]))
+    .length === 1;

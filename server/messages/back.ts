@@ -1,0 +1,243 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { listBack } from '@/contract/messages';
+import { wishIn } from '@/core/replies';
+import { splitName } from '@/core/intake';
+import { CHANNEL_WORDS, type Channel } from '@/core/people';
+
+import { act } from '../act';
+import { invalid, notFound } from '../api';
+import type { FromGateway } from '../carriers';
+import type { Context } from '../context';
+import { newId } from '../db';
+import { addPerson, findOrRefuse } from '../people';
+import { logTouch } from '../touches';
+import * as known from './back-queries';
+import { messageOfToken } from './opt-out';
+import { dayOf } from './outbox';
+import * as queries from './queries';
+import type { Kind } from './queries';
+import { readMail } from './read-mail';
+import { readRoom } from './room';
+import { stopAddress } from './stopped';
+import { tellOf } from './tell';
+
+/** Takes in an e-mail of the mailbox: an answer is a touch, a report changes what it is about; each once. */
+export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promise<void> {
+  const mail = await readMail(bytes);
+  const about = mail.about ? await queries.findMessage(ctx.db, mail.about) : null;
+  const { what } = mail;
+  const at = (mail.at ?? new Date(ctx.clock.realMs())).toISOString();
+  if (what.is === 'opt_out') {
+    const id = messageOfToken(ctx, what.token);
+    if (id) await optOut(ctx, id, 'by e-mail');
+  } else if (about && what.is === 'bounce') {
+    const soft = what.bounce === 'soft';
+    await report(ctx, about, key, soft ? 'bounced_soft' : 'bounced', what.why);
+    const address = what.address || about.addresses[0]!;
+    if (!soft)
+      await stopAddress(ctx, { address, why: what.why, personId: about.person_id, kind: 'email' });
+  } else if (about && what.is === 'delivered') await report(ctx, about, key, 'delivered', '');
+  else if (about && what.is === 'complaint') {
+    await report(ctx, about, key, 'complained', 'They called it unwanted.');
+    await optOut(ctx, about.id, 'by a complaint to their provider');
+  }
+  // Anybody can write what they like: whose answer it is tells the address, before the thread does.
+  const byAddress = await known.peopleAt(ctx.db, 'email', mail.fromAddress);
+  const person = byAddress.length === 1 ? byAddress[0]! : (about?.person_id ?? null);
+  const verdict =
+    what.is === 'answer' || what.is === 'automatic' || what.is === 'opt_out' ? what.is : 'report';
+  await keep(ctx, {
+    key,
+    kind: 'email',
+    from_address: mail.fromAddress,
+    from_name: mail.fromName,
+    subject: mail.subject,
+    words: mail.words,
+    at,
+    verdict,
+    person_id: person,
+    message_id: about?.id ?? null,
+  });
+}
+
+/** Takes in what a text gateway tells: reports, and texts that came. */
+export async function takeText(ctx: Context, event: FromGateway): Promise<void> {
+  const { key, at } = event;
+  if (event.as !== 'received') {
+    const about = await queries.findMessage(ctx.db, event.id);
+    if (!about) return;
+    const failed = event.as === 'failed';
+    const [kind, why] = failed
+      ? ['bounced', event.words || 'It could not be delivered.']
+      : ['delivered', ''];
+    await report(ctx, about, `texts:${key}`, kind as 'bounced' | 'delivered', why!);
+    if (failed && event.noSuchNumber)
+      await stopAddress(ctx, {
+        address: about.addresses[0]!,
+        why: why!,
+        personId: about.person_id,
+        kind: 'text',
+      });
+    return;
+  }
+  const people = await known.peopleAt(ctx.db, 'text', event.from);
+  const person = people.length === 1 ? people[0]! : await known.lastTexted(ctx.db, event.from);
+  const wish = wishIn(event.words);
+  if (wish === 'stop' && person) await setNo(ctx, person, 'text', 'by text');
+  await keep(ctx, {
+    key: `texts:${key}`,
+    kind: 'text',
+    from_address: event.from,
+    from_name: '',
+    subject: '',
+    words: event.words,
+    at,
+    verdict: wish === 'stop' ? 'opt_out' : 'answer',
+    person_id: person,
+    message_id: person ? await known.lastMessageTo(ctx.db, person, 'text') : null,
+  });
+}
+
+/** Notes what came in; an answer of somebody known is a touch, and what it answers was answered. */
+async function keep(ctx: Context, row: known.NewIncoming): Promise<void> {
+  const isNew = await known.insertIncoming(ctx.db, { id: newId(), ...row });
+  if (!isNew) return;
+  if (row.verdict === 'answer' && row.person_id) await answered(ctx, row);
+  tellOf(ctx, row.person_id ? [row.person_id] : []);
+}
+
+async function answered(
+  ctx: Context,
+  row: Pick<known.NewIncoming, 'kind' | 'at' | 'key' | 'message_id' | 'person_id'>,
+) {
+  const [day, today] = [dayOf(ctx, row.at), ctx.clock.today()];
+  const on = day < today ? day : today;
+  await logTouch(ctx, { personId: row.person_id!, kind: row.kind, outcome: 'reached', on });
+  const about = row.message_id ? await queries.findMessage(ctx.db, row.message_id) : null;
+  if (about) await report(ctx, about, `answer:${row.key}`, 'answered', '');
+}
+
+/** Which of two fates weighs more: what came later does not undo what came first. */
+const WEIGHT = [
+  '',
+  'delivered',
+  'opened',
+  'clicked',
+  'answered',
+  'bounced',
+  'complained',
+  'opted_out',
+];
+
+/** Notes what is reported of a message, each report once. */
+export async function report(
+  ctx: Context,
+  about: Pick<queries.MessageRow, 'id' | 'fate' | 'person_id'>,
+  key: string,
+  kind: queries.MessageRow['fate'] | 'bounced_soft',
+  detail: string,
+): Promise<void> {
+  const row = { id: newId(), key, message_id: about.id, kind, at: ctx.clock.now(), detail };
+  if (!(await known.insertEvent(ctx.db, row))) return;
+  const fate = kind === 'bounced_soft' ? 'bounced' : kind;
+  if (WEIGHT.indexOf(fate) > WEIGHT.indexOf(about.fate))
+    await known.setFate(ctx.db, about.id, fate);
+  tellOf(ctx, [about.person_id]);
+}
+
+/** Somebody wants no more of a kind: it is their no from now on, and what waits is cancelled. */
+export async function optOut(ctx: Context, messageId: string, how: string): Promise<boolean> {
+  const about = await queries.findMessage(ctx.db, messageId);
+  if (!about) return false;
+  await report(ctx, about, `opt-out:${messageId}`, 'opted_out', how);
+  await setNo(ctx, about.person_id, about.kind, how);
+  return true;
+}
+
+async function setNo(
+  ctx: Context,
+  personId: string,
+  channel: Channel & Kind,
+  how: string,
+): Promise<void> {
+  if ((await known.answerOf(ctx.db, personId, channel)) === 'no') return;
+  const what = CHANNEL_WORDS[channel].toLowerCase();
+  await act(ctx, async (tx) => {
+    const { name } = await findOrRefuse(tx, personId);
+    await known.setConsent(tx, personId, channel, {
+      answer: 'no',
+      on: ctx.clock.today(),
+      cameFrom: how,
+    });
+    await queries.cancelOf(tx, personId, [channel], `They said no to ${what}, ${how}.`);
+    return {
+      sentence: `${name} wants no more ${what}, ${how}`,
+      plan: [personId],
+      topics: ['people', 'messages'],
+    };
+  });
+}
+
+const iso = (at: string) => new Date(at).toISOString();
+
+export async function listIn(ctx: Context, limit: number): Promise<CallOutput<typeof listBack>> {
+  const toIncoming = (row: known.IncomingRow) => ({
+    id: row.id,
+    kind: row.kind,
+    from: row.from_address,
+    fromName: row.from_name,
+    subject: row.subject,
+    words: row.words,
+    at: iso(row.at),
+    verdict: row.verdict,
+    personId: row.person_id,
+    name: row.name ?? '',
+  });
+  const stopped = await known.listStopped(ctx.db, limit);
+  return {
+    timeZone: (await readRoom(ctx)).settings.timeZone,
+    unknown: (await known.unknownIncoming(ctx.db, limit)).map(toIncoming),
+    incoming: (await known.latestIncoming(ctx.db, limit)).map(toIncoming),
+    stopped: stopped.map(({ person_id, at, ...row }) => ({
+      ...row,
+      at: iso(at),
+      personId: person_id,
+    })),
+  };
+}
+
+/** Says who wrote something: somebody here, somebody new, or nobody of the sphere. */
+export async function place(
+  ctx: Context,
+  id: string,
+  { as, personId }: { as: 'person' | 'new' | 'nobody'; personId: string | null },
+) {
+  const row = await known.findIncoming(ctx.db, id);
+  if (!row || row.person_id) throw notFound('This is not waiting for anybody any more.');
+  const topics = ['messages', 'people', 'touches', 'plan'] as const;
+  if (as === 'nobody') {
+    await known.putAway(ctx.db, id);
+    tellOf(ctx, []);
+    return { sentence: 'Put away', topics: [...topics] };
+  }
+  const to = as === 'new' ? await added(ctx, row) : personId;
+  if (!to) throw invalid('Choose who it was.', 'personId');
+  const { name } = await findOrRefuse(ctx.db, to);
+  await known.placeWith(ctx.db, id, to);
+  if (row.verdict === 'answer') await answered(ctx, { ...row, person_id: to });
+  tellOf(ctx, [to]);
+  return { sentence: `It is with ${name} now`, topics: [...topics] };
+}
+
+async function added(ctx: Context, row: known.IncomingRow): Promise<string> {
+  const reach = row.kind === 'email' ? { email: row.from_address } : { phone: row.from_address };
+  const { givenName, familyName } = splitName(row.from_name || row.from_address.split('@')[0]!);
+  return (await addPerson(ctx, { givenName, familyName, ...reach, source: '' })).id;
+}
+
+export async function trust(ctx: Context, address: string) {
+  if (!(await known.forgetStopped(ctx.db, address.toLowerCase())))
+    throw notFound('Nothing is stopped there.');
+  ctx.writes.touch(['messages', 'people']);
+  return { sentence: `${address} is written to again`, topics: ['messages' as const] };
+}

@@ -1,0 +1,206 @@
+import {
+  htmlLetter,
+  obstacleTo,
+  paragraphs,
+  plainLetter,
+  subjectOf,
+  type Footer,
+} from '@/core/messages';
+import { faultSentence, fieldLabel, fill, type MergeValues } from '@/core/templates';
+
+import type { Context } from '../context';
+import { newId, type Sql } from '../db';
+import { readMergeValues } from '../templates';
+import { optOutUrl } from './opt-out';
+import * as queries from './queries';
+import type { Kind, MessageRow, NewMessage, Reader } from './queries';
+import { goAtFor, readRoom, type Room } from './room';
+
+/** A message that is wanted; its words may hold merge fields. */
+export interface Wanted {
+  /** What it is: the same thing is written once. */
+  key: string;
+  personId: string;
+  kind: Kind;
+  /** Of an e-mail; empty for the first sentence of its words. */
+  subject: string;
+  words: string;
+  cadence: string;
+  beatId: string | null;
+  /** What of the desk is done with it; empty for none. */
+  itemKey: string;
+  byItself: boolean;
+  on: string;
+}
+
+/** What a reader would get, and what keeps it from them. */
+export type Made = Omit<NewMessage, 'state'> & { state: 'held' | 'ready' };
+
+/** Makes messages: filled in, checked, each with the time at which it goes; writes nothing. */
+export async function makeMessages(
+  ctx: Context,
+  sql: Sql,
+  wanted: readonly Wanted[],
+  room?: Room,
+): Promise<Made[]> {
+  const here = room ?? (await readRoom(ctx, sql));
+  const ids = [...new Set(wanted.map(({ personId }) => personId))];
+  const readers = new Map((await queries.readReaders(sql, ids)).map((row) => [row.id, row]));
+  const values = await readMergeValues(ctx, sql, ids);
+  const stopped = await stoppedOf(sql, [...readers.values()]);
+  return wanted.flatMap((one) => {
+    const reader = readers.get(one.personId);
+    if (!reader || reader.away) return [];
+    const words = fillIn(one, values.get(reader.id)!, here);
+    return makeOne(ctx, here, { one, reader, words, stopped });
+  });
+}
+
+interface Making {
+  one: Wanted;
+  reader: Reader;
+  words: FilledIn;
+  stopped: ReadonlyMap<string, string>;
+}
+
+function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Making): Made {
+  const now = ctx.clock.nowMs();
+  const message = {
+    id: newId(now),
+    key: one.key,
+    person_id: one.personId,
+    kind: one.kind,
+    addresses: addressesOf(reader, one.kind, stopped),
+    ...words.texts,
+    html: '',
+    cadence: one.cadence,
+    beat_id: one.beatId,
+    item_key: one.itemKey,
+    by_itself: one.byItself,
+    planned_on: one.on,
+    made_at: ctx.clock.now(),
+  };
+  const obstacle = obstacleOf(room, reader, message, { stopped, wordFault: words.fault });
+  const goAt = goAtFor(ctx, room, message, reader);
+  return {
+    ...message,
+    state: obstacle ? 'held' : 'ready',
+    why: obstacle?.why ?? '',
+    mend: obstacle?.mend ?? '',
+    go_at: goAt,
+  };
+}
+
+/** What keeps a message from its reader, as things are now. */
+export function obstacleOf(
+  room: Room,
+  reader: Reader,
+  message: Pick<MessageRow, 'kind' | 'by_itself' | 'addresses'>,
+  { stopped, wordFault }: { stopped: ReadonlyMap<string, string>; wordFault: string | null },
+) {
+  return obstacleTo({
+    kind: message.kind,
+    name: reader.name,
+    addresses: message.addresses,
+    stopped: allOf(reader, message.kind).flatMap((address) => {
+      const why = stopped.get(address.toLowerCase());
+      return why ? [{ address, why }] : [];
+    }),
+    consent: reader.consent,
+    byItself: message.by_itself,
+    needsYes: room.settings.autoNeedsYes,
+    wordFault,
+    hasCarrier: room.hasCarrier[message.kind],
+  });
+}
+
+/** Addresses of these people to which nothing goes any more, in lower case, each with the reason. */
+export async function stoppedOf(
+  sql: Sql,
+  readers: readonly Reader[],
+): Promise<Map<string, string>> {
+  const all = readers.flatMap((reader) => [...allOf(reader, 'email'), ...allOf(reader, 'text')]);
+  const rows = await queries.stoppedAmong(sql, [...new Set(all.map((one) => one.toLowerCase()))]);
+  return new Map(rows.map(({ address, why }) => [address, why]));
+}
+
+const allOf = (reader: Reader, kind: Kind): string[] =>
+  (kind === 'email' ? reader.emails : reader.phones).map(({ value }) => value);
+
+/** Numbers that no text reaches (common practice, no source). */
+const NO_TEXTS = /^(?:fax|work|office|business|main|landline)/i;
+const CARRIED = /^(?:cell|mobile|handy|movil|portable)/i;
+
+/** Where a message to somebody goes: to the first address that is used, or the phone that they carry. */
+export function addressesOf(
+  reader: Reader,
+  kind: Kind,
+  stopped: ReadonlyMap<string, string>,
+): string[] {
+  const usable = (reader[kind === 'email' ? 'emails' : 'phones'] ?? []).filter(
+    ({ value }) => !stopped.has(value.toLowerCase()),
+  );
+  const [first] =
+    kind === 'email'
+      ? usable
+      : [...usable.filter(({ label }) => CARRIED.test(label)), ...usable].filter(
+          ({ label }) => !NO_TEXTS.test(label),
+        );
+  return first ? [first.value] : [];
+}
+
+interface FilledIn {
+  texts: Pick<NewMessage, 'subject' | 'words'>;
+  /** What can't be filled in, in a sentence. */
+  fault: string | null;
+  faults: { field: string; sentence: string }[];
+}
+
+/** Fills subject and words in for a reader; what can't be stays as it was written. */
+export function fillIn(
+  one: Pick<Wanted, 'kind' | 'subject' | 'words' | 'cadence'>,
+  values: MergeValues,
+  room: Room,
+): FilledIn {
+  const all = { ...values, cadence: one.cadence || null };
+  const [subject, words] = [fill(one.subject, all), fill(one.words, all)];
+  const faults = [subject, words].flatMap((filled) =>
+    filled.ok
+      ? []
+      : filled.faults.map((fault) => ({
+          field: 'field' in fault ? fault.field : '',
+          sentence: faultSentence(fault, fieldLabel),
+        })),
+  );
+  const text = words.ok ? introduced(words.text, one.kind, room) : one.words;
+  const about = subject.ok ? subject.text : one.subject;
+  return {
+    texts: { subject: one.kind === 'email' ? about || subjectOf(text) : '', words: text },
+    fault: faults[0]?.sentence ?? null,
+    faults,
+  };
+}
+
+/** A text from a number that nobody knows says who writes. */
+function introduced(words: string, kind: Kind, { settings, ownNumber }: Room): string {
+  const { ownerName } = settings;
+  const first = ownerName.split(' ')[0]!;
+  const said = ownNumber || !first || words.toLowerCase().includes(first.toLowerCase());
+  return kind === 'email' || said || words === '' ? words : `This is ${ownerName}. ${words}`;
+}
+
+/** The parts of an e-mail as it is sent; what goes by itself has the owner's address and a way out below. */
+export function lettersOf(ctx: Context, room: Room, message: MessageRow) {
+  const { ownerName, ownerCompany, ownerAddress } = room.settings;
+  const footer: Footer | null = message.by_itself
+    ? {
+        lines: [
+          [ownerName, ownerCompany].filter(Boolean).join(', '),
+          ...ownerAddress.split('\n'),
+        ].filter(Boolean),
+        optOutUrl: optOutUrl(ctx, message.id),
+      }
+    : null;
+  const body = message.html || paragraphs(message.words);
+  return { text: plainLetter(message.words, footer), html: htmlLetter(body, footer) };
+}

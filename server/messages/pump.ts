@@ -1,0 +1,260 @@
+import { holdOf, holdsOf, kindSetups } from '@/core/touches';
+import { instantOf } from '@/core/zones';
+
+import { liveMail, liveTexts, type Handed } from '../carriers';
+import type { Context } from '../context';
+import { newId, type Sql } from '../db';
+import type { TaskHandler } from '../tasks';
+import { insertTouches, logTouch } from '../touches';
+import { lettersOf, obstacleOf, stoppedOf } from './make';
+import { optOutMail } from './opt-out';
+import * as queries from './queries';
+import type { Kind, MessageRow, Outcome } from './queries';
+import { reconsider } from './reconsider';
+import { goAtFor, readRoom, type Room } from './room';
+import { stopAddress } from './stopped';
+import { tellOf } from './tell';
+
+export const OUTBOX = 'outbox';
+
+/** Handed over side by side: what a program that is killed leaves in doubt is no more than these. */
+const AT_ONCE = 8;
+const MINUTE_MS = 60_000;
+/** Waits between the attempts at one message; after the last one it is given up. */
+const WAITS_MS = [1, 5, 15, 60, 240, 720].map((minutes) => minutes * MINUTE_MS);
+
+/** Sends what is due; a task that comes again for as long as there is something to send. */
+export const outboxHandler: TaskHandler = {
+  kind: OUTBOX,
+  most: Number.MAX_SAFE_INTEGER,
+  leaseMs: 30 * MINUTE_MS,
+  async run(ctx) {
+    const waitMs = await sendDue(ctx);
+    return waitMs === null
+      ? { state: 'done', words: 'Nothing waits to go out.' }
+      : { state: 'again', words: 'There is more to send.', waitMs };
+  },
+};
+
+/** Has what is due sent at the next look, or at `at`. */
+export const wakeOutbox = async ({ clock }: Context, sql: Sql, at?: string): Promise<void> => {
+  await sql.query(
+    `insert into task (key, kind, payload, created_at, run_at)
+     values ('${OUTBOX}', '${OUTBOX}', '{}', $1::timestamptz, $2::timestamptz)
+     on conflict (key) do update set state = 'ready', attempts = 0, lease_until = null,
+       run_at = case when task.state = 'ready' then least(task.run_at, excluded.run_at) else excluded.run_at end
+       where task.state <> 'running'`,
+    [clock.now(), at ?? clock.now()],
+  );
+};
+
+/** What was being handed over when the program ended: a gateway knows it by its id, a mail server does not. */
+export async function recoverHanding({ db }: Context): Promise<number> {
+  const rows = await db.query(
+    `update message set version = version + 1,
+       state = case kind when 'text' then 'ready' else 'held' end,
+       mend = case kind when 'text' then '' else 'unclear' end,
+       why = case kind when 'text' then '' else 'Pen Pal ended while it was being handed over. It may have gone.' end
+     where state = 'handing' returning id`,
+  );
+  return rows.length;
+}
+
+/** Milliseconds until there is more to send; null for nothing. */
+export async function sendDue(ctx: Context): Promise<number | null> {
+  const room = await readRoom(ctx);
+  await reconsider(ctx, room);
+  for (;;) {
+    const left = await allowed(ctx, room);
+    const kinds = (['email', 'text'] as const).filter((kind) => left[kind] > 0);
+    const batch = await takeBatch(ctx, room, kinds, left);
+    if (batch === null) break;
+    const handed = await Promise.all(
+      batch.map(async (message) => ({ message, handed: await hand(ctx, room, message) })),
+    );
+    await record(ctx, room, handed);
+  }
+  const next = await queries.nextDue(ctx.db);
+  return next === null ? null : Math.max(Date.parse(next) - ctx.clock.nowMs(), 2_000);
+}
+
+/** Where no day is left on which anything may go. */
+const LATER = '2999-12-31T00:00:00Z';
+
+/** Whether an instant lies ahead, by more than it takes to look. */
+const isAhead = ({ clock }: Context, at: string): boolean => Date.parse(at) > clock.nowMs() + 5_000;
+
+/** When messages of a kind went within the last minute. */
+const lately = new WeakMap<Context, Record<Kind, number[]>>();
+
+function latelyOf(ctx: Context): Record<Kind, number[]> {
+  const known = lately.get(ctx) ?? { email: [], text: [] };
+  lately.set(ctx, known);
+  const since = ctx.clock.realMs() - MINUTE_MS;
+  for (const kind of ['email', 'text'] as const)
+    known[kind] = known[kind].filter((at) => at > since);
+  return known;
+}
+
+/** How many more of each kind may go now, by the limits of what takes them. */
+async function allowed(ctx: Context, { settings }: Room): Promise<Record<Kind, number>> {
+  const since = new Date(instantOf(ctx.clock.today(), '00:00', settings.timeZone)).toISOString();
+  const setups = { email: (await liveMail(ctx))?.setup, text: (await liveTexts(ctx))?.setup };
+  const now = latelyOf(ctx);
+  const left = { email: 0, text: 0 };
+  for (const kind of ['email', 'text'] as const) {
+    const setup = setups[kind];
+    if (!setup) continue;
+    const today = setup.perDay - (await queries.countGone(ctx.db, since, kind));
+    left[kind] = Math.max(0, Math.min(today, setup.perMinute - now[kind].length));
+  }
+  return left;
+}
+
+/** Takes what may go now and marks it; null where nothing is due. What may not any more is put aside. */
+async function takeBatch(
+  ctx: Context,
+  room: Room,
+  kinds: readonly Kind[],
+  left: Record<Kind, number>,
+): Promise<MessageRow[] | null> {
+  const now = ctx.clock.now();
+  const most = Math.min(AT_ONCE, ...kinds.map((kind) => left[kind]));
+  const rows = kinds.length > 0 ? await queries.due(ctx.db, kinds, now, most) : [];
+  if (rows.length === 0) return null;
+  const readers = new Map(
+    (
+      await queries.readReaders(
+        ctx.db,
+        rows.map((row) => row.person_id),
+      )
+    ).map((r) => [r.id, r]),
+  );
+  const stopped = await stoppedOf(ctx.db, [...readers.values()]);
+  const [going, aside]: [MessageRow[], Parameters<typeof queries.rewrite>[1][number][]] = [[], []];
+  for (const row of rows) {
+    const reader = readers.get(row.person_id);
+    const away = !reader || reader.away;
+    const kept = row.addresses.filter((address) => !stopped.has(address.toLowerCase()));
+    const obstacle = away
+      ? null
+      : obstacleOf(room, reader, { ...row, addresses: kept }, { stopped, wordFault: null });
+    const goAt = away || row.at_once ? now : goAtFor(ctx, room, row, reader);
+    if (away) aside.push({ ...row, state: 'cancelled', why: 'They are archived.', mend: '' });
+    else if (obstacle) aside.push({ ...row, state: 'held', ...obstacle });
+    else if (goAt === null || isAhead(ctx, goAt)) aside.push({ ...row, go_at: goAt ?? LATER });
+    else going.push({ ...row, addresses: kept });
+  }
+  if (aside.length > 0) await queries.rewrite(ctx.db, aside);
+  const mail = await liveMail(ctx);
+  const marked = new Set(
+    (
+      await queries.markHanding(
+        ctx.db,
+        going.map(({ id, kind }) => ({
+          id,
+          ref: kind === 'email' ? (mail?.carrier.messageId(id) ?? '') : id,
+        })),
+      )
+    ).map(({ id }) => id),
+  );
+  return going.filter(({ id }) => marked.has(id));
+}
+
+async function hand(ctx: Context, room: Room, message: MessageRow): Promise<Handed> {
+  const { id, kind, addresses, subject, words } = message;
+  latelyOf(ctx)[kind].push(ctx.clock.realMs());
+  if (kind === 'text') {
+    const texts = await liveTexts(ctx);
+    return texts
+      ? texts.carrier.hand({ id, to: addresses[0]!, words })
+      : { as: 'later', words: 'No text gateway is set up.' };
+  }
+  const mail = await liveMail(ctx);
+  if (!mail) return { as: 'later', words: 'No mail server is set up.' };
+  return mail.carrier.hand({
+    id,
+    to: addresses,
+    subject,
+    ...lettersOf(ctx, room, message),
+    optOut: message.by_itself ? optOutMail(ctx, id, mail.setup.fromAddress) : null,
+  });
+}
+
+interface Over {
+  message: MessageRow;
+  handed: Handed;
+}
+
+async function record(ctx: Context, room: Room, overs: readonly Over[]): Promise<void> {
+  const now = ctx.clock.now();
+  const holds = holdsOf(kindSetups(room.settings.kinds));
+  const byItself = overs.filter(
+    ({ message, handed }) => handed.as === 'taken' && message.by_itself,
+  );
+  const touchIds = new Map(byItself.map(({ message }) => [message.id, newId(ctx.clock.nowMs())]));
+  await ctx.db.transaction(async (tx) => {
+    await insertTouches(
+      tx,
+      byItself.map(({ message }) => ({
+        id: touchIds.get(message.id)!,
+        person_id: message.person_id,
+        on_day: ctx.clock.today(),
+        logged_at: now,
+        kind: message.kind,
+        outcome: 'sent',
+        hold: holdOf(message.kind, 'sent', holds),
+      })),
+    );
+    await queries.recordOutcomes(
+      tx,
+      overs.map(({ message, handed }) => ({
+        ...outcomeOf(ctx, message, handed),
+        touch_id: touchIds.get(message.id) ?? null,
+      })),
+    );
+  });
+  tellOf(
+    ctx,
+    overs.map(({ message }) => message.person_id),
+  );
+  for (const { message, handed } of overs) await after(ctx, message, handed);
+}
+
+function outcomeOf(ctx: Context, message: MessageRow, handed: Handed): Omit<Outcome, 'touch_id'> {
+  const base = {
+    id: message.id,
+    why: '',
+    mend: '' as const,
+    go_at: message.go_at,
+    gone_at: null,
+    carrier_ref: null,
+  };
+  if (handed.as === 'taken')
+    return { ...base, state: 'gone', gone_at: ctx.clock.now(), carrier_ref: handed.ref };
+  if (handed.as === 'unclear')
+    return { ...base, state: 'held', mend: 'unclear', why: `${handed.words} It may have arrived.` };
+  if (handed.as === 'refused')
+    return {
+      ...base,
+      state: 'failed',
+      mend: handed.noSuchAddress ? 'address' : 'again',
+      why: handed.words,
+    };
+  // The row was read before it was marked, so this attempt is not among those counted.
+  const wait = WAITS_MS[message.attempts];
+  if (wait === undefined) return { ...base, state: 'failed', mend: 'again', why: handed.words };
+  const at = new Date(ctx.clock.nowMs() + wait).toISOString();
+  return { ...base, state: 'ready', go_at: at, why: handed.words };
+}
+
+/** What a message that went, or that nobody takes, changes beside itself. */
+async function after(ctx: Context, message: MessageRow, handed: Handed): Promise<void> {
+  const { person_id: personId, kind, item_key: itemKey } = message;
+  if (handed.as === 'refused' && handed.noSuchAddress)
+    await stopAddress(ctx, { address: message.addresses[0]!, why: handed.words, personId, kind });
+  if (handed.as !== 'taken' || message.by_itself) return;
+  const touch = { personId, kind, outcome: 'sent' } as const;
+  // It may have been logged by hand meanwhile, or be planned no more.
+  await logTouch(ctx, itemKey ? { ...touch, itemKey } : touch).catch(() => logTouch(ctx, touch));
+}

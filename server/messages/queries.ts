@@ -1,0 +1,256 @@
+import type { Message } from '@/contract/messages';
+import type { Consents, Reach } from '@/core/people';
+
+import { maybeOne, recordset, type Sql } from '../db';
+
+export type State = Message['state'];
+export type Kind = Message['kind'];
+
+export interface MessageRow {
+  id: string;
+  key: string;
+  person_id: string;
+  kind: Kind;
+  addresses: string[];
+  subject: string;
+  words: string;
+  html: string;
+  state: State;
+  why: string;
+  mend: Message['mend'];
+  cadence: string;
+  beat_id: string | null;
+  item_key: string;
+  by_itself: boolean;
+  planned_on: string;
+  made_at: string;
+  go_at: string | null;
+  at_once: boolean;
+  attempts: number;
+  gone_at: string | null;
+  carrier_ref: string;
+  touch_id: string | null;
+  fate: Message['fate'];
+  version: number;
+}
+
+export type NewMessage = Omit<
+  MessageRow,
+  'at_once' | 'attempts' | 'gone_at' | 'carrier_ref' | 'touch_id' | 'fate' | 'version'
+>;
+
+/** Notes messages; answers which are new: the same thing exists once. */
+export const insertMessages = (sql: Sql, rows: readonly NewMessage[]) =>
+  sql.query<{ id: string }>(
+    `insert into message (id, key, person_id, kind, addresses, subject, words, html, state, why, mend, cadence,
+       beat_id, item_key, by_itself, planned_on, made_at, go_at)
+     select id, key, person_id, kind, addresses, subject, words, html, state, why, mend, cadence, beat_id,
+       item_key, by_itself, planned_on, made_at, go_at from json_to_recordset($1::json)
+       as r (id uuid, key text, person_id uuid, kind text, addresses text[], subject text, words text, html text,
+         state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date,
+         made_at timestamptz, go_at timestamptz)
+     on conflict (key) do nothing returning id`,
+    [recordset(rows)],
+  );
+
+/** A person as a message sees them. */
+export interface Reader {
+  id: string;
+  name: string;
+  consent: Consents;
+  emails: Reach[];
+  phones: Reach[];
+  region: string;
+  country: string;
+  /** Archived or deleted: nothing goes to them any more. */
+  away: boolean;
+}
+
+const READER = `p.id, p.name, p.consent, p.emails, p.phones,
+  coalesce(p.addresses->0->>'region', '') as region, coalesce(p.addresses->0->>'country', '') as country,
+  p.archived_on is not null or p.deleted_on is not null as away`;
+
+export const readReaders = (sql: Sql, ids: readonly string[]) =>
+  sql.query<Reader>(`select ${READER} from person p where p.id = any($1::uuid[])`, [ids]);
+
+export const stoppedAmong = (sql: Sql, addresses: readonly string[]) =>
+  sql.query<{ address: string; why: string }>(
+    'select address, why from stopped_address where address = any($1::text[])',
+    [addresses],
+  );
+
+const SHOWN = `m.*, p.name, coalesce(p.addresses->0->>'region', '') as region,
+  coalesce(p.addresses->0->>'country', '') as country`;
+export type ShownRow = MessageRow & { name: string; region: string; country: string };
+
+export const findMessage = (sql: Sql, id: string) =>
+  maybeOne<ShownRow>(
+    sql,
+    `select ${SHOWN} from message m join person p on p.id = m.person_id where m.id = $1::uuid`,
+    [id],
+  );
+
+/** What needs the owner: held back, or given up not long ago. */
+export const waiting = (sql: Sql, since: string, limit: number) =>
+  sql.query<ShownRow & { total: number }>(
+    `select ${SHOWN}, count(*) over ()::int as total from message m join person p on p.id = m.person_id
+     where (m.state = 'held' or m.state = 'failed' and m.planned_on >= $1::date)
+       and p.archived_on is null and p.deleted_on is null
+     order by m.planned_on desc, m.id limit $2::int`,
+    [since, limit],
+  );
+
+/** What goes next. */
+export const going = (sql: Sql, limit: number) =>
+  sql.query<ShownRow>(
+    `select ${SHOWN} from message m join person p on p.id = m.person_id
+     where m.state = 'ready' and p.deleted_on is null order by m.go_at, m.id limit $1::int`,
+    [limit],
+  );
+
+export const countGoing = (sql: Sql, before: string) =>
+  sql.query<{ total: number; soon: number }>(
+    `select count(*)::int as total, count(*) filter (where go_at < $1::timestamptz)::int as soon
+     from message where state = 'ready'`,
+    [before],
+  );
+
+export const countGone = async (sql: Sql, since: string, kind: Kind | null = null) =>
+  (
+    await sql.query<{ n: number }>(
+      `select count(*)::int as n from message where state = 'gone' and gone_at >= $1::timestamptz
+         and ($2::text is null or kind = $2)`,
+      [since, kind],
+    )
+  )[0]!.n;
+
+/** A page of what has gone, the latest first. */
+export const gone = (
+  sql: Sql,
+  { after, personId, limit }: { after: string | null; personId: string | null; limit: number },
+) =>
+  sql.query<ShownRow>(
+    `select ${SHOWN} from message m join person p on p.id = m.person_id
+     where m.state = 'gone' and ($2::uuid is null or m.person_id = $2::uuid)
+       and ($1::uuid is null or (m.gone_at, m.id) < (select gone_at, id from message where id = $1::uuid))
+     order by m.gone_at desc, m.id desc limit $3::int`,
+    [after, personId, limit],
+  );
+
+/** What is due, the earliest first, as far as it is of a kind that can be taken. */
+export const due = (sql: Sql, kinds: readonly Kind[], now: string, limit: number) =>
+  sql.query<MessageRow>(
+    `select * from message where state = 'ready' and go_at <= $2::timestamptz and kind = any($1::text[])
+     order by go_at, id limit $3::int`,
+    [kinds, now, limit],
+  );
+
+export const nextDue = async (sql: Sql): Promise<string | null> =>
+  (
+    await sql.query<{ at: string | null }>(
+      `select min(go_at) as at from message where state = 'ready'`,
+    )
+  )[0]!.at;
+
+/** Marks messages before they are handed over; answers those that were still to go. */
+export const markHanding = (sql: Sql, refs: readonly { id: string; ref: string }[]) =>
+  sql.query<{ id: string }>(
+    `update message m set state = 'handing', attempts = m.attempts + 1, carrier_ref = r.ref, why = '', mend = ''
+     from json_to_recordset($1::json) as r (id uuid, ref text)
+     where m.id = r.id and m.state = 'ready' returning m.id`,
+    [recordset(refs)],
+  );
+
+export interface Outcome {
+  id: string;
+  state: State;
+  why: string;
+  mend: Message['mend'];
+  go_at: string | null;
+  gone_at: string | null;
+  carrier_ref: string | null;
+  touch_id: string | null;
+}
+
+/** What came of handing messages over. */
+export const recordOutcomes = (sql: Sql, outcomes: readonly Outcome[]) =>
+  sql.query(
+    `update message m set state = r.state, why = r.why, mend = r.mend, go_at = r.go_at, gone_at = r.gone_at,
+       carrier_ref = coalesce(r.carrier_ref, m.carrier_ref), touch_id = r.touch_id
+     from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, go_at timestamptz,
+       gone_at timestamptz, carrier_ref text, touch_id uuid)
+     where m.id = r.id and m.state = 'handing'`,
+    [recordset(outcomes)],
+  );
+
+/** Moves a message on from one of these states; answers whether it was in one. */
+export const moveFrom = async (
+  sql: Sql,
+  id: string,
+  from: readonly State[],
+  to: { state: State; why?: string; mend?: Message['mend']; goAt?: string; atOnce?: boolean },
+): Promise<boolean> =>
+  (
+    await sql.query(
+      `update message set state = $3, why = $4, mend = $5, go_at = coalesce($6::timestamptz, go_at),
+         at_once = coalesce($7::boolean, at_once), attempts = case when $3 = 'ready' then 0 else attempts end, version = version + 1
+       where id = $1::uuid and state = any($2::text[]) returning id`,
+      [id, from, to.state, to.why ?? '', to.mend ?? '', to.goAt ?? null, to.atOnce ?? null],
+    )
+  ).length === 1;
+
+/** Everything of one state and reason at once; answers whose. */
+export const moveAll = (
+  sql: Sql,
+  from: { state: State; mend: Message['mend'] },
+  to: { state: State; why: string; mend: Message['mend'] },
+) =>
+  sql.query<{ id: string }>(
+    `update message set state = $3, why = $4, mend = $5, version = version + 1
+     where state = $1 and mend = $2 returning id`,
+    [from.state, from.mend, to.state, to.why, to.mend],
+  );
+
+/** What is held for a reason that may be gone by now, a batch. */
+export const heldFor = (
+  sql: Sql,
+  mends: readonly Message['mend'][],
+  after: string | null,
+  limit: number,
+) =>
+  sql.query<MessageRow>(
+    `select * from message where state = 'held' and mend = any($1::text[]) and ($2::uuid is null or id > $2::uuid)
+     order by id limit $3::int`,
+    [mends, after, limit],
+  );
+
+/** Puts other words, addresses or reasons on messages that have not gone. */
+export const rewrite = (
+  sql: Sql,
+  rows: readonly Pick<
+    MessageRow,
+    'id' | 'state' | 'why' | 'mend' | 'addresses' | 'subject' | 'words' | 'html' | 'go_at'
+  >[],
+) =>
+  sql.query<{ id: string }>(
+    `update message m set state = r.state, why = r.why, mend = r.mend, addresses = r.addresses,
+       subject = r.subject, words = r.words, html = r.html, go_at = r.go_at, version = m.version + 1
+     from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, addresses text[],
+       subject text, words text, html text, go_at timestamptz)
+     where m.id = r.id and m.state in ('held', 'ready', 'failed') returning m.id`,
+    [recordset(rows)],
+  );
+
+/** What waits of a person of one kind, or of any. */
+export const cancelOf = (sql: Sql, personId: string, kinds: readonly Kind[], why: string) =>
+  sql.query<{ id: string }>(
+    `update message set state = 'cancelled', why = $3, mend = '', version = version + 1
+     where person_id = $1::uuid and kind = any($2::text[]) and state in ('held', 'ready') returning id`,
+    [personId, kinds, why],
+  );
+
+export const eventsOf = (sql: Sql, messageId: string) =>
+  sql.query<{ id: string; kind: string; at: string; detail: string }>(
+    'select id, kind, at, detail from message_event where message_id = $1::uuid order by at, id',
+    [messageId],
+  );

@@ -1,0 +1,71 @@
+import { readMergeValues } from '../templates';
+import type { Context } from '../context';
+import { addressesOf, fillIn, obstacleOf, stoppedOf } from './make';
+import { isTooLate } from './late';
+import * as queries from './queries';
+import type { MessageRow } from './queries';
+import { goAtFor, type Room } from './room';
+
+const AT_ONCE = 300;
+/** What goes by itself is not sent later than this after its day. */
+const LATE_DAYS = 7;
+
+/** What the last look had seen: without a change since, nothing held can go. */
+const seen = new WeakMap<Context, string>();
+
+/** Looks again at what was held: what kept it may be mended by now, or its time may have passed. */
+export async function reconsider(ctx: Context, room: Room): Promise<void> {
+  const { writes } = ctx;
+  const now = ['people', 'settings', 'carriers', 'messages'].map((topic) =>
+    writes.countOf(topic as 'people'),
+  );
+  const stamp = [ctx.clock.today(), ...now].join(' ');
+  if (seen.get(ctx) === stamp) return;
+  seen.set(ctx, stamp);
+  for (let after: string | null = null; ;) {
+    const rows: MessageRow[] = await queries.heldFor(
+      ctx.db,
+      ['address', 'consent', 'words', 'carrier'],
+      after,
+      AT_ONCE,
+    );
+    if (rows.length === 0) return;
+    after = rows.at(-1)!.id;
+    const changed = await lookAgain(ctx, room, rows);
+    if (changed.length > 0) await queries.rewrite(ctx.db, changed);
+  }
+}
+
+async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) {
+  const ids = [...new Set(rows.map((row) => row.person_id))];
+  const readers = new Map((await queries.readReaders(ctx.db, ids)).map((r) => [r.id, r]));
+  const values = await readMergeValues(ctx, ctx.db, ids);
+  const stopped = await stoppedOf(ctx.db, [...readers.values()]);
+  return rows.flatMap((row) => {
+    const reader = readers.get(row.person_id);
+    if (!reader || reader.away)
+      return { ...row, state: 'cancelled' as const, why: 'They are archived.', mend: '' as const };
+    if (row.by_itself && isTooLate(ctx, row.planned_on, LATE_DAYS))
+      return {
+        ...row,
+        state: 'failed' as const,
+        mend: '' as const,
+        why: `${row.why} Its time has passed.`,
+      };
+    // Words that could be filled in stand there filled in.
+    const words =
+      row.mend === 'words'
+        ? fillIn(row, values.get(row.person_id)!, room)
+        : { texts: row, fault: null };
+    const addresses = addressesOf(reader, row.kind, stopped);
+    const { subject, words: text } = words.texts;
+    const now = { ...row, addresses, subject, words: text };
+    const obstacle = obstacleOf(room, reader, now, { stopped, wordFault: words.fault });
+    if (obstacle)
+      return obstacle.why === row.why
+        ? []
+        : { ...row, addresses, why: obstacle.why, mend: obstacle.mend };
+    const goAt = goAtFor(ctx, room, row, reader);
+    return { ...now, state: 'ready' as const, why: '', mend: '' as const, go_at: goAt };
+  });
+}

@@ -1,0 +1,31 @@
+import type { Router } from 'express';
+
+import * as api from '@/contract/messages';
+import type { Topic } from '@/contract/topics';
+
+import { register } from '../api';
+import type { Context } from '../context';
+import * as back from './back';
+import { look } from './look';
+import * as outbox from './outbox';
+import { start, write } from './write';
+
+export { optOutPage } from './opt-out-page';
+
+export function messageRoutes(router: Router, ctx: Context): void {
+  register(router, api.listOut, () => outbox.readOut(ctx));
+  register(router, api.listGone, ({ query }) => outbox.readGone(ctx, query));
+  register(router, api.listBack, ({ query }) => back.listIn(ctx, query.limit));
+  register(router, api.startMessage, ({ body }) => start(ctx, body));
+  register(router, api.holdAll, ({ body }) => outbox.holdAll(ctx, body.hold));
+  register(router, api.lookNow, async () => ({
+    sentence: await look(ctx),
+    topics: ['messages', 'touches', 'people', 'plan'] satisfies Topic[],
+  }));
+  register(router, api.trustAddress, ({ body }) => back.trust(ctx, body.address));
+  register(router, api.placeIncoming, ({ params, body }) => back.place(ctx, params.id, body));
+  register(router, api.writeMessage, ({ body }) => write(ctx, body));
+  register(router, api.getMessage, ({ params }) => outbox.readMessage(ctx, params.id));
+  register(router, api.changeMessage, ({ params, body }) => outbox.change(ctx, params.id, body));
+  register(router, api.moveMessage, ({ params, body }) => outbox.move(ctx, params.id, body.move));
+}

@@ -1,0 +1,39 @@
+import { addDays } from '@/core/time';
+
+import type { Context } from '../context';
+import { newId } from '../db';
+import { insertFollowUp } from '../touches';
+import type { Kind } from './queries';
+import { tellOf } from './tell';
+
+const REPAIR = {
+  email: (why: string) =>
+    `Their e-mail address is no good any more (${why}). Ask for the one they use.`,
+  text: (why: string) => `Their number takes no texts (${why}). Ask for the one they use.`,
+};
+
+/** Writes to an address no more, and puts a repair on the desk; told once. */
+export async function stopAddress(
+  ctx: Context,
+  { address, why, personId, kind }: { address: string; why: string; personId: string; kind: Kind },
+): Promise<void> {
+  const said = why.replace(/^The (?:mail server|text gateway) said: /, '').replace(/[.\s]+$/, '');
+  const isNew = await ctx.db.transaction(async (tx) => {
+    const rows = await tx.query(
+      `insert into stopped_address (address, at, why, person_id) values ($1, $2::timestamptz, $3, $4::uuid)
+       on conflict (address) do nothing returning address`,
+      [address.toLowerCase(), ctx.clock.now(), said, personId],
+    );
+    if (rows.length === 0) return false;
+    await insertFollowUp(tx, {
+      id: newId(),
+      person_id: personId,
+      on_day: addDays(ctx.clock.today(), 1),
+      kind: kind === 'email' ? 'call' : 'other',
+      words: REPAIR[kind](said.slice(0, 120)),
+      touch_id: null,
+    });
+    return true;
+  });
+  if (isNew) tellOf(ctx, [personId]);
+}

@@ -1,0 +1,35 @@
+import { TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { STORY_PARTS } from '../people';
+import { HANDLERS, RECURRING } from '../tasks';
+import { keepGoing } from './keep-going';
+import { lookHandler } from './look';
+import { outboxHandler } from './pump';
+import { messageRoutes } from './routes';
+import { messageStory } from './story';
+
+const columns = ['person_id'];
+
+export const messages: Subject = {
+  name: 'messages',
+  gives: [
+    TABLES({
+      table: 'message',
+      rows: 'machine',
+      person: { columns, merge: 'move', says: ['message', 'messages'], happened: true },
+    }),
+    TABLES({ table: 'message_event', rows: 'machine' }),
+    TABLES({
+      table: 'incoming',
+      rows: 'machine',
+      person: { columns, merge: 'move', says: ['answer', 'answers'], happened: true },
+    }),
+    TABLES({ table: 'stopped_address', rows: 'machine', person: { columns, merge: 'move' } }),
+    ROUTES(messageRoutes),
+    HANDLERS(outboxHandler),
+    HANDLERS(lookHandler),
+    RECURRING(keepGoing),
+    STORY_PARTS(messageStory),
+  ],
+};

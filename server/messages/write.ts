@@ -1,0 +1,93 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { startMessage, writeMessage } from '@/contract/messages';
+
+import { conflict, invalid, notFound } from '../api';
+import type { Context } from '../context';
+import { newId, type Sql } from '../db';
+import { readMergeValues } from '../templates';
+import { fillIn, makeMessages, type Wanted } from './make';
+import { wakeOutbox } from './pump';
+import * as queries from './queries';
+import type { Kind } from './queries';
+import { hourThere, readRoom } from './room';
+import { tellOf } from './tell';
+
+interface Asked {
+  personId: string;
+  kind: Kind;
+  subject: string;
+  words: string;
+}
+
+const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wanted => ({
+  ...asked,
+  key,
+  itemKey,
+  cadence: '',
+  beatId: null,
+  byItself: false,
+  on: ctx.clock.today(),
+});
+
+/** Words filled in for one person, where they would go, and what keeps them; writes nothing. */
+export async function start(ctx: Context, asked: Asked): Promise<CallOutput<typeof startMessage>> {
+  const room = await readRoom(ctx);
+  const [made] = await makeMessages(ctx, ctx.db, [wantedOf(ctx, asked, 'trial', '')], room);
+  const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
+  if (!made || !reader) throw notFound('They are not in your sphere any more.');
+  const values = (await readMergeValues(ctx, ctx.db, [asked.personId])).get(asked.personId)!;
+  const { faults } = fillIn({ ...asked, cadence: '' }, values, room);
+  const later = made.go_at !== null && Date.parse(made.go_at) > ctx.clock.nowMs();
+  return {
+    subject: made.subject,
+    words: made.words,
+    addresses: made.addresses,
+    why: made.mend === 'words' ? '' : made.why,
+    faults,
+    goAt: later ? made.go_at : null,
+    there: later ? hourThere(room, reader, ctx.clock.now()) : null,
+  };
+}
+
+/** Writes to one person. What can't go is refused at once, not held: whoever writes is there to mend it. */
+export async function write(
+  ctx: Context,
+  { itemKey, ...asked }: Asked & { itemKey: string | null },
+): Promise<CallOutput<typeof writeMessage>> {
+  const key = itemKey ? await keyFor(ctx.db, itemKey) : `written:${newId()}`;
+  const wanted = wantedOf(ctx, asked, key, itemKey ?? '');
+  const made = await ctx.db.transaction(async (tx) => {
+    const [message] = await makeMessages(ctx, tx, [wanted]);
+    if (!message) throw notFound('They are not in your sphere any more.');
+    if (message.mend === 'words') throw invalid(message.why, 'words');
+    if (message.state === 'held' && message.mend !== 'carrier') throw invalid(message.why);
+    const [fresh] = await queries.insertMessages(tx, [message]);
+    if (!fresh) throw conflict('This is on its way already, perhaps from another window.');
+    await wakeOutbox(ctx, tx);
+    return message;
+  });
+  tellOf(ctx, [asked.personId]);
+  const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
+  const noun = asked.kind === 'email' ? 'e-mail' : 'text';
+  const later = made.go_at !== null && Date.parse(made.go_at) > ctx.clock.nowMs();
+  const when =
+    made.state === 'held'
+      ? `waits: ${made.why.replace(/\.$/, '')}. Sending is set up under Out, Carriers`
+      : later
+        ? 'goes when the night is over there; until then it can be changed under Out'
+        : 'goes now';
+  return {
+    id: made.id,
+    sentence: `The ${noun} to ${reader!.name} ${when}`,
+    topics: ['messages', 'touches', 'plan'],
+  };
+}
+
+/** What of the desk is written once, but again where it was cancelled or given up. */
+async function keyFor(sql: Sql, itemKey: string): Promise<string> {
+  const rows = await sql.query<{ n: number }>(
+    `select count(*)::int as n from message where item_key = $1 and state in ('cancelled', 'failed')`,
+    [itemKey],
+  );
+  return `desk:${rows[0]!.n}:${itemKey}`;
+}

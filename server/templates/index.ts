@@ -1,0 +1,1 @@
+export { readMergeValues } from './values';

@@ -1,0 +1,199 @@
+import { randomUUID } from 'node:crypto';
+import type { AddressInfo, Server } from 'node:net';
+import { buffer } from 'node:stream/consumers';
+
+import { simpleParser, type ParsedMail } from 'mailparser';
+import MailComposer from 'nodemailer/lib/mail-composer';
+import { SMTPServer } from 'smtp-server';
+
+import { popServer, type Mailbox } from './pop3';
+
+/** What becomes of a mail that the server took. */
+export type Fate =
+  | { as: 'delivered' }
+  | { as: 'bounced'; hard: boolean }
+  | { as: 'answered'; words: string }
+  | { as: 'away'; words: string }
+  | { as: 'complained' }
+  | { as: 'unwanted' };
+
+/** What a server says to a recipient before it takes anything. */
+export type Door = 'open' | 'no_such_user' | 'later' | 'drop_after_data';
+
+export interface Rules {
+  door?: (to: string) => Door;
+  fate?: (mail: { to: string; subject: string; text: string }) => Fate | Fate[];
+}
+
+export interface Arrived {
+  to: string[];
+  raw: Buffer;
+  mail: ParsedMail;
+}
+
+export interface MailStandIn {
+  smtpPort: number;
+  pop3Port: number;
+  /** Everything that was taken, in order. */
+  arrived: Arrived[];
+  /** What lies in the owner's mailbox, which is read by POP3. */
+  mailbox: Mailbox;
+  close(): Promise<void>;
+}
+
+const listen = (
+  server: { listen(port: number, host: string, done: () => void): unknown },
+  port: number,
+) => new Promise<void>((done) => server.listen(port, '127.0.0.1', () => done()));
+
+/**
+ * A small mail server, standing in for a real one: takes mail by SMTP, signs nobody in whose password is
+ * wrong, and lets happen to it what its rules say: it comes back, is answered, is called unwanted. What
+ * comes back lies in one mailbox, read by POP3. All of it is gone when it ends.
+ */
+export async function mailServer(
+  {
+    user = 'owner',
+    password = 'harbor',
+    smtpPort = 0,
+    pop3Port = 0,
+  }: { user?: string; password?: string; smtpPort?: number; pop3Port?: number },
+  { door = () => 'open', fate = () => ({ as: 'delivered' }) }: Rules = {},
+): Promise<MailStandIn> {
+  const arrived: Arrived[] = [];
+  const mailbox: Mailbox = { user, password, mails: [] };
+  const put = async (mail: object) =>
+    void mailbox.mails.push({
+      id: randomUUID(),
+      bytes: await new MailComposer(mail).compile().build(),
+    });
+  const smtp = new SMTPServer({
+    authOptional: false,
+    allowInsecureAuth: true,
+    disabledCommands: ['STARTTLS'],
+    disableReverseLookup: true,
+    logger: false,
+    onAuth: (auth, _, done) =>
+      auth.username === user && auth.password === password
+        ? done(null, { user })
+        : done(new Error('Wrong user or password')),
+    onRcptTo: ({ address }, _, done) => {
+      const said = door(address);
+      if (said === 'no_such_user') return done(refusal(550, '5.1.1 No such user here'));
+      if (said === 'later') return done(refusal(451, '4.7.1 Greylisted, try again later'));
+      done();
+    },
+    onData: (stream, session, done) => {
+      void buffer(stream).then(async (raw) => {
+        const to = session.envelope.rcptTo.map(({ address }) => address);
+        if (to.some((address) => door(address) === 'drop_after_data'))
+          return void (session as unknown as { socket?: { destroy(): void } }).socket?.destroy();
+        const mail = await simpleParser(raw);
+        arrived.push({ to, raw, mail });
+        done();
+        for (const address of to)
+          for (const one of [
+            fate({ to: address, subject: mail.subject ?? '', text: mail.text ?? '' }),
+          ].flat())
+            for (const back of comesBack(address, mail, raw, one)) await put(back);
+      }, done);
+    },
+  });
+  smtp.on('error', () => {});
+  const pop: Server = popServer(mailbox);
+  await listen(smtp, smtpPort);
+  await listen(pop, pop3Port);
+  return {
+    smtpPort: (smtp.server.address() as AddressInfo).port,
+    pop3Port: (pop.address() as AddressInfo).port,
+    arrived,
+    mailbox,
+    close: async () => {
+      await new Promise<void>((done) => smtp.close(() => done()));
+      await new Promise<void>((done) => pop.close(() => done()));
+    },
+  };
+}
+
+const refusal = (responseCode: number, message: string) =>
+  Object.assign(new Error(message), { responseCode });
+
+/** What a mail brings back into the mailbox of whoever sent it. */
+function comesBack(to: string, mail: ParsedMail, raw: Buffer, fate: Fate): object[] {
+  const sender = mail.from!.value[0]!.address!;
+  const { messageId = '', subject = '' } = mail;
+  const reply = {
+    from: to,
+    to: sender,
+    subject: `Re: ${subject}`,
+    inReplyTo: messageId,
+    references: messageId,
+  };
+  if (fate.as === 'answered')
+    return [
+      {
+        ...reply,
+        text: `${fate.words}\n\nOn Monday, ${sender} wrote:\n> ${(mail.text ?? '').replace(/\n/g, '\n> ')}`,
+      },
+    ];
+  if (fate.as === 'away')
+    return [{ ...reply, text: fate.words, headers: { 'Auto-Submitted': 'auto-replied' } }];
+  if (fate.as === 'bounced') return [reportOf(to, sender, raw, fate.hard)];
+  if (fate.as === 'complained') return [complaintOf(to, sender, raw)];
+  const out = /<mailto:[^?>]+\?subject=([^>]+)>/.exec(
+    String(mail.headers.get('list')?.toString() ?? raw),
+  )?.[1];
+  return fate.as === 'unwanted' && out
+    ? [{ from: to, to: sender, subject: decodeURIComponent(out.replace(/\s+/g, '')), text: '' }]
+    : [];
+}
+
+const headersOf = (raw: Buffer): string => raw.toString('latin1').split(/\r?\n\r?\n/)[0]!;
+
+/** A delivery report (RFC 3464). */
+function reportOf(to: string, sender: string, raw: Buffer, hard: boolean): object {
+  const [status, words] = hard
+    ? ['5.1.1', '550 5.1.1 No such user here']
+    : ['5.2.2', '552 5.2.2 Mailbox full'];
+  return multipart('delivery-status', sender, 'Undelivered Mail Returned to Sender', [
+    ['text/plain', `Your mail to ${to} could not be delivered: ${words}`],
+    [
+      'message/delivery-status',
+      `Reporting-MTA: dns; mail.example.net\r\n\r\nFinal-Recipient: rfc822; ${to}\r\nAction: failed\r\nStatus: ${status}\r\nDiagnostic-Code: smtp; ${words}\r\n`,
+    ],
+    ['text/rfc822-headers', headersOf(raw)],
+  ]);
+}
+
+/** A feedback report (RFC 5965). */
+const complaintOf = (to: string, sender: string, raw: Buffer): object =>
+  multipart('feedback-report', sender, 'Complaint about a message', [
+    ['text/plain', `${to} called this message unwanted.`],
+    [
+      'message/feedback-report',
+      `Feedback-Type: abuse\r\nUser-Agent: StandIn/1.0\r\nVersion: 1\r\n`,
+    ],
+    ['text/rfc822-headers', headersOf(raw)],
+  ]);
+
+function multipart(type: string, to: string, subject: string, parts: [string, string][]): object {
+  const boundary = `part-${randomUUID()}`;
+  const body = parts
+    .map(([kind, text]) => `--${boundary}\r\nContent-Type: ${kind}\r\n\r\n${text}\r\n`)
+    .join('');
+  return {
+    raw: [
+      'From: Mail Delivery System <mailer-daemon@mail.example.net>',
+      `To: ${to}`,
+      `Subject: ${subject}`,
+      `Date: ${new Date().toUTCString()}`,
+      `Message-ID: <${randomUUID()}@mail.example.net>`,
+      'Auto-Submitted: auto-replied',
+      'MIME-Version: 1.0',
+      `Content-Type: multipart/report; report-type=${type}; boundary="${boundary}"`,
+      '',
+      `${body}--${boundary}--`,
+      '',
+    ].join('\r\n'),
+  };
+}
