@@ -73,6 +73,7 @@ export async function mailServer(
     disabledCommands: ['STARTTLS'],
     disableReverseLookup: true,
     logger: false,
+    closeTimeout: 500,
     onAuth: (auth, _, done) =>
       auth.username === user && auth.password === password
         ? done(null, { user })

@@ -118,7 +118,10 @@ async function readPop3(
     for (const [n, id] of fresh) {
       // The library's own RETR takes every byte for UTF-8.
       const [, body] = await client.command('RETR', n!);
-      mails.push({ key: `pop3:${id}`, bytes: (await buffer(body)).subarray(0, MOST_BYTES) });
+      mails.push({
+        key: `pop3:${id}`,
+        bytes: unstuffed(await buffer(body)).subarray(0, MOST_BYTES),
+      });
     }
     // Those that are gone from the mailbox need not be remembered.
     const now = [...ids.filter((id) => seen.has(id)), ...fresh.map(([, id]) => id!)];
@@ -127,3 +130,7 @@ async function readPop3(
     await client.QUIT().catch(() => {});
   }
 }
+
+/** Takes the dot away that POP3 puts before a line that begins with one (RFC 1939, section 3). */
+const unstuffed = (bytes: Buffer): Buffer =>
+  Buffer.from(bytes.toString('latin1').replace(/^\.\./gm, '.'), 'latin1');
