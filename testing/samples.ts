@@ -1,3 +1,4 @@
+import type { Message, Out } from '@/contract/messages';
 import type { Beat, Cadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { PersonRow, PersonSheet } from '@/contract/people';
@@ -207,5 +208,40 @@ export const outlook = (change: Partial<Outlook> = {}): Outlook => ({
   letGoFirst: [],
   leastCapacity: 6,
   unkeepable: 0,
+  ...change,
+});
+
+/** An e-mail that goes out by itself today. */
+export const message = (change: Partial<Message> = {}): Message => ({
+  id: id(70),
+  version: 1,
+  personId: id(2),
+  name: 'Bo Birch',
+  kind: 'email',
+  addresses: ['bo@example.com'],
+  subject: 'Half a year on',
+  state: 'ready',
+  why: '',
+  mend: '',
+  fate: '',
+  cadence: 'Quarterly',
+  on: day('2026-11-23'),
+  goAt: '2026-11-23T18:10:00.000Z',
+  there: null,
+  goneAt: null,
+  ...change,
+});
+
+/** What goes out, with nothing in it. */
+export const out = (change: Partial<Out> = {}): Out => ({
+  today: day('2026-11-23'),
+  timeZone: 'America/Los_Angeles',
+  carriers: { email: true, text: true },
+  waitingTotal: change.waiting?.length ?? 0,
+  waiting: [],
+  goingTotal: change.going?.length ?? 0,
+  goingToday: change.going?.length ?? 0,
+  going: [],
+  goneToday: 0,
   ...change,
 });

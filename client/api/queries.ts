@@ -48,7 +48,7 @@ export function useWrite<E extends Endpoint>(
     onSuccess: (result) => {
       onWritten?.();
       const { actionId, sentence, topics } = (result ?? {}) as Partial<Done>;
-      if (actionId && sentence) notify({ sentence, actionId });
+      if (sentence) notify({ sentence, actionId: actionId ?? null });
       return readAgain(client, topics);
     },
     onError: (fault) => {

@@ -1,8 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { call, type CallFault } from '@/client/api';
+import { call, useSettled, type CallFault } from '@/client/api';
 import { Body, Fault, Heading, Soft } from '@/client/ui';
 import { tryCadence, type CadenceDraft } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
@@ -13,18 +12,6 @@ import { KIND_WORDS } from '@/core/touches';
 import { AddedLoad } from './added-load';
 
 type Trial = CallOutput<typeof tryCadence>;
-
-/** A pause in typing after which a draft is tried. */
-const PAUSE_MS = 400;
-
-function useSettled<T>(value: T): T {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [value]);
-  return settled;
-}
 
 interface Props {
   id: string | null;

@@ -3,7 +3,6 @@ import { lazy } from 'react';
 import { View } from 'react-native';
 
 import { Body, Opening } from '@/client/ui';
-import { listWaiting } from '@/contract/enrolments';
 import { cancelWork, getWork } from '@/contract/history';
 import { getSettings, moveClock } from '@/contract/settings';
 import { plainDate } from '@/core/time';
@@ -14,11 +13,8 @@ import { fakeServer, press, screen, show, waitFor, widen, within } from '@/testi
 import { Chrome } from './chrome';
 import { openOf, placesOf } from './places';
 
-const NOTHING_OUT = { total: 0, items: [], heldTotal: 0, held: [] };
-
-const open = (demo = false, out = NOTHING_OUT) => {
+const open = (demo = false) => {
   const server = fakeServer()
-    .answer(listWaiting, out)
     .answer(getSettings, { ...sample.settings(), demo })
     .answer(getWork, { work: null });
   show(
@@ -41,9 +37,8 @@ const placesNow = () =>
     .getAllByRole('link')
     .map((link) => [link.textContent, link.getAttribute('href')].join(' '));
 
-test('a phone has few places, a wide window names every part; what goes out when there is something', async () => {
-  open(false, { ...NOTHING_OUT, heldTotal: 1 });
-  await screen.findByRole('link', { name: 'Out' });
+test('a phone has five places, a wide window names every part', () => {
+  open();
   expect(placesNow()).toEqual([
     'Desk /',
     'People /people',
@@ -66,8 +61,10 @@ test.each([
   ['/ahead', 'Plans', 'Ahead'],
   ['/enrol', 'Plans', 'Cadences'],
   ['/tidy/phone', 'More', 'Tidy up'],
+  ['/out', 'Out', 'Going'],
+  ['/out/back', 'Out', 'Came back'],
 ])('%s belongs to %s, %s', (path, place, part) => {
-  const open = openOf(placesOf(false, false), path)!;
+  const open = openOf(placesOf(false), path)!;
   expect(open.label).toBe(place);
   expect(openOf(open.parts, path)?.label ?? null).toBe(part);
 });
@@ -84,10 +81,7 @@ test('keys lead about, but not while somebody is typing', () => {
 });
 
 test('a screen that can’t be loaded says so in the frame, and the next one opens', async () => {
-  fakeServer()
-    .answer(listWaiting, NOTHING_OUT)
-    .answer(getSettings, sample.settings())
-    .answer(getWork, { work: null });
+  fakeServer().answer(getSettings, sample.settings()).answer(getWork, { work: null });
   const Lost = lazy(() => Promise.reject(new Error('gone')));
   jest.spyOn(console, 'error').mockImplementation(() => {});
   const { rerender } = show(

@@ -34,7 +34,17 @@ const MORE_PARTS: readonly Part[] = [
 
 const DESK: Place = { href: '/', label: 'Desk', Icon: LampDesk, parts: [] };
 const PEOPLE: Place = { href: '/people', label: 'People', Icon: Users, parts: [] };
-const OUT: Place = { href: '/out', label: 'Out', Icon: Send, parts: [] };
+const OUT: Place = {
+  href: '/out',
+  label: 'Out',
+  Icon: Send,
+  parts: [
+    { href: '/out', label: 'Going' },
+    { href: '/out/back', label: 'Came back' },
+    { href: '/out/gone', label: 'Gone' },
+    { href: '/out/carriers', label: 'Carriers' },
+  ],
+};
 const MORE: Place = { href: '/more', label: 'More', Icon: Ellipsis, parts: MORE_PARTS };
 
 const CADENCES: Place = {
@@ -59,12 +69,8 @@ const PLANS: Place = {
 };
 
 /** The bar of a phone holds five places at most; the rail of a wide window names every part. */
-export const placesOf = (wide: boolean, somethingOut: boolean): readonly Place[] => {
-  const out = somethingOut ? [OUT] : [];
-  return wide
-    ? [DESK, PEOPLE, CADENCES, AHEAD, PATTERNS, ...out, MORE]
-    : [DESK, PEOPLE, PLANS, ...out, MORE];
-};
+export const placesOf = (wide: boolean): readonly Place[] =>
+  wide ? [DESK, PEOPLE, CADENCES, AHEAD, PATTERNS, OUT, MORE] : [DESK, PEOPLE, PLANS, OUT, MORE];
 
 const covers = (href: string, path: string): boolean =>
   href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`);

@@ -1,9 +1,7 @@
 import { Link, usePathname } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 
-import { useRead } from '@/client/api';
 import { Linked, useWide } from '@/client/ui';
-import { listWaiting } from '@/contract/enrolments';
 
 import { openOf, placesOf, type Part, type Place } from './places';
 
@@ -11,8 +9,7 @@ import { openOf, placesOf, type Part, type Place } from './places';
 function usePlaces() {
   const wide = useWide();
   const path = usePathname();
-  const waiting = useRead(listWaiting, {}, { keepPrevious: true }).data;
-  const places = placesOf(wide, (waiting?.total ?? 0) + (waiting?.heldTotal ?? 0) > 0);
+  const places = placesOf(wide);
   return { wide, path, places, open: openOf(places, path) };
 }
 

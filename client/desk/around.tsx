@@ -1,8 +1,8 @@
 import { useRead } from '@/client/api';
 import { Linked, Soft } from '@/client/ui';
-import { listWaiting } from '@/contract/enrolments';
+import { listOut } from '@/contract/messages';
 import { listRotas } from '@/contract/rota';
-import { figure, plural } from '@/core/time';
+import { countInWords, plural } from '@/core/time';
 
 /** This week's letters of each rota, and how many of them are reached. */
 export function RotaWeek() {
@@ -20,18 +20,20 @@ export function RotaWeek() {
   ));
 }
 
-/** One quiet line on what goes out by itself, which leads there. */
+/** One quiet line on what goes out by itself, which leads there; what waits too long is said here as well. */
 export function OutLine() {
-  const waiting = useRead(listWaiting, {}, { keepPrevious: true });
-  const { total = 0, heldTotal = 0 } = waiting.data ?? {};
-  if (total + heldTotal === 0) return null;
+  const out = useRead(listOut, {}, { keepPrevious: true }).data;
+  const { goingToday = 0, waitingTotal = 0, goneToday = 0 } = out ?? {};
+  if (goingToday + waitingTotal + goneToday === 0) return null;
   const parts = [
-    total > 0 && `${plural(total, 'message waits', 'messages wait')} until sending is set up`,
-    heldTotal > 0 && `${figure(heldTotal)} held back`,
+    goneToday > 0 && `${countInWords(goneToday)} gone today`,
+    goingToday > 0 && `${countInWords(goingToday)} to go`,
+    waitingTotal > 0 &&
+      `${countInWords(waitingTotal)} ${waitingTotal === 1 ? 'waits' : 'wait'} for you`,
   ];
   return (
     <Linked href="/out" className="min-h-[44px] justify-center">
-      <Soft>{`Out: ${parts.filter(Boolean).join('; ')}.`}</Soft>
+      <Soft>{`Out by itself: ${parts.filter(Boolean).join(', ')}.`}</Soft>
     </Linked>
   );
 }

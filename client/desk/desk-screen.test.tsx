@@ -1,4 +1,4 @@
-import { listWaiting } from '@/contract/enrolments';
+import { listOut } from '@/contract/messages';
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
 import { getPerson, listPeople } from '@/contract/people';
@@ -13,7 +13,6 @@ import * as sample from '@/testing/samples';
 import { expectWaiting, fakeServer, press, screen, show, waitFor, widen } from '@/testing/screen';
 
 import { DeskScreen } from './desk-screen';
-import { OutScreen } from './out-screen';
 
 const DESK: CallOutput<typeof getDesk> = {
   today: plainDate('2026-11-23'),
@@ -34,7 +33,7 @@ const prepared = (change: Partial<typeof DESK> = {}) =>
     .answer(listCadences, { cadences: [] })
     .answer(listRotas, { rotas: [] })
     .answer(listMeant, { total: 0, items: [] })
-    .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] })
+    .answer(listOut, sample.out())
     .answer(listArrivals, { total: 0, arrivals: [] });
 
 const MADE = {
@@ -110,15 +109,10 @@ test('the letters of the week and what waits to go out stand with it', async () 
         },
       ],
     })
-    .answer(listWaiting, {
-      total: 1,
-      heldTotal: 2,
-      held: [],
-      items: [],
-    });
+    .answer(listOut, sample.out({ goingToday: 4, waitingTotal: 2, goneToday: 1 }));
   show(<DeskScreen />);
   await screen.findByText('This week C and V, week 3 of 13: 4 of 9 people reached.');
-  const out = screen.getByText('Out: 1 message waits until sending is set up; 2 held back.');
+  const out = screen.getByText('Out by itself: one gone today, four to go, two wait for you.');
   expect(out.closest('[href]')!.getAttribute('href')).toBe('/out');
 });
 
@@ -138,29 +132,6 @@ test('with room, whoever’s turn it is stands beside the list, or whoever is ta
   at({ hand: sample.id(2) });
   show(<DeskScreen />);
   await waitFor(() => expect(asked()).toContain(`/api/people/${sample.id(2)}`));
-});
-
-test('what goes out by itself: who is held back and why, before what is ready', async () => {
-  const message = {
-    key: 'w',
-    personId: sample.id(2),
-    name: 'Bo Birch',
-    kind: 'email' as const,
-    cadence: 'Quarterly',
-    on: plainDate('2026-11-20'),
-  };
-  prepared().answer(listWaiting, {
-    total: 3,
-    items: [{ ...message, key: 'x', name: 'Wen Ito' }],
-    heldTotal: 1,
-    held: [{ ...message, why: 'They said no to e-mail.' }],
-  });
-  show(<OutScreen />);
-  await screen.findByRole('heading', { name: '4 messages: 3 ready to go, 1 held back' });
-  await screen.findByText('They said no to e-mail.');
-  expect(screen.getByRole('heading', { name: 'Held back, 1' })).toBeTruthy();
-  expect(screen.getAllByText('e-mail of Quarterly, Nov 20')).toHaveLength(2);
-  expect(screen.getByText('and 2 more')).toBeTruthy();
 });
 
 test('what was meant long ago is gathered in one look, each kept, dropped or left, or all at once', async () => {

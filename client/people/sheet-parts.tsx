@@ -5,6 +5,7 @@ import {
   Button,
   Heading,
   Lead,
+  Linked,
   Soft,
   Title,
   WARMTH_TEXT,
@@ -85,6 +86,14 @@ export function WaysToReach({ sheet, today }: { sheet: PersonSheet; today: Plain
             onPress={open(url)}
           />
         ))}
+        {phone || email ? (
+          <Linked
+            href={`/write?person=${sheet.id}&kind=${email ? 'email' : 'text'}`}
+            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
+          >
+            <Body className="font-sans-semibold">Write</Body>
+          </Linked>
+        ) : null}
         <LogTouch sheet={sheet} today={today} />
       </View>
       {refused.length > 0 ? (

@@ -1,4 +1,4 @@
 export * from './engine';
 export * from './faults';
-export * from './fields';
+export * from '@/core/merge-fields';
 export * from './rotation';

@@ -100,6 +100,14 @@ export function yearlyWords(on: string): string {
   return `${monthName(month!)} ${day}${on.length > 5 ? `, ${on.slice(0, 4)}` : ''}`;
 }
 
+/** The day of an instant in a zone, as the browser knows zones. */
+export const dayIn = (iso: string, timeZone: string): PlainDate =>
+  new Date(iso).toLocaleDateString('sv-SE', { timeZone }) as PlainDate;
+
+/** The time of day of an instant in a zone: "2:05 PM". */
+export const timeWords = (iso: string, timeZone: string): string =>
+  new Date(iso).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit', timeZone });
+
 /** An instant (ISO text) in words: "Nov 23, 2026, 3:40 PM"; in the reader's own zone, unless another is meant. */
 export const instantWords = (iso: string, timeZone?: string): string =>
   new Intl.DateTimeFormat('en-US', {

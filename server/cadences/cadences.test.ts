@@ -143,7 +143,7 @@ describe('cadences that can not be run', () => {
     [{ name: ' ' }, 'Give the cadence a name.'],
     [
       { beats: [beat(0, 'call', 'Dear {{ frist_name }}')] },
-      'There is no field {{ frist_name }} to fill in.',
+      'There is no field called “frist_name”.',
     ],
   ])('%j is refused', async (change, message) => {
     expect((await api.refusal(createCadence, { body: { ...draft, ...change } })).message).toBe(

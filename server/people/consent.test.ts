@@ -70,7 +70,7 @@ test('own fields can be merged into words at once', async () => {
   const beats = [beat(0, 'call', '{{ shoe }}')];
   expect(
     await api.refusal(createCadence, { body: { name: 'X', rounds: null, gapDays: 1, beats } }),
-  ).toMatchObject({ message: 'There is no field {{ shoe }} to fill in.' });
+  ).toMatchObject({ message: 'There is no field called “shoe”.' });
 });
 
 test('somebody deleted while on a cadence has nothing planned, and comes back to it', async () => {

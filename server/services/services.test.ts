@@ -155,7 +155,7 @@ test('words that can’t be filled are not sent, and say which field', async () 
   await forward(2);
   expect(got).toEqual([]);
   expect(await calls()).toMatchObject([
-    { state: 'failed', outcome: '{{ company }} has nothing to fill it with.' },
+    { state: 'failed', outcome: 'There is no company to fill in.' },
   ]);
 });
 

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/desk/out-screen')).OutScreen,
+  default: (await import('@/client/messages/back-screen')).BackScreen,
 }));

@@ -1,0 +1,135 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useRead, useWrite } from '@/client/api';
+import {
+  Body,
+  Button,
+  Fault,
+  Field,
+  Heading,
+  Linked,
+  Soft,
+  Spread,
+  Title,
+  Waiting,
+} from '@/client/ui';
+import {
+  changeMessage,
+  getMessage,
+  listOut,
+  moveMessage,
+  type MessageWhole,
+} from '@/contract/messages';
+import { inPlainSigns } from '@/core/messages';
+import { instantWords } from '@/core/time';
+
+import { EVENT_WORDS, FATE_WORDS, whatItIs } from './message-words';
+import { PartsLine } from './parts-line';
+
+/** One message: its exact words, and everything that was reported of it; as long as it is here, to be changed. */
+export function MessageScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const message = useRead(getMessage, { params: { id } });
+  const zone = useRead(listOut).data?.timeZone;
+  return (
+    <Spread beside={message.data ? <What message={message.data} zone={zone} /> : null}>
+      <Linked href="/out" className="min-h-[44px] justify-center self-start">
+        <Body className="text-sea">‹ Out</Body>
+      </Linked>
+      <Waiting query={message}>
+        {(whole) => (
+          <>
+            <Title>{whole.name}</Title>
+            <Soft>{`${whatItIs(whole)}, to ${whole.addresses.join(', ') || 'nowhere yet'}`}</Soft>
+            {isHere(whole) ? (
+              <Change key={whole.version} message={whole} />
+            ) : (
+              <>
+                {whole.subject ? <Heading>{whole.subject}</Heading> : null}
+                <Body className="font-serif text-[1.0625rem]">{whole.words}</Body>
+                <Again message={whole} />
+              </>
+            )}
+          </>
+        )}
+      </Waiting>
+    </Spread>
+  );
+}
+
+const isHere = ({ state }: MessageWhole) => ['held', 'ready', 'failed'].includes(state);
+
+/** What was sent can be sent again, with its words to begin from. */
+function Again({ message: { id, personId, kind } }: { message: MessageWhole }) {
+  const router = useRouter();
+  return (
+    <Button
+      className="self-start"
+      label="Write it again"
+      onPress={() => router.navigate(`/write?person=${personId}&kind=${kind}&like=${id}` as '/')}
+    />
+  );
+}
+
+function Change({ message }: { message: MessageWhole }) {
+  const [subject, setSubject] = useState(message.subject);
+  const [words, setWords] = useState(message.words);
+  const change = useWrite(changeMessage, { tells: false });
+  const move = useWrite(moveMessage);
+  const { id, kind, version, state } = message;
+  const changed = subject !== message.subject || words !== message.words;
+  const to = (what: 'hold' | 'release' | 'cancel' | 'now') => () =>
+    move.mutate({ params: { id }, body: { move: what } });
+  return (
+    <View className="gap-3">
+      {message.why ? <Fault>{message.why}</Fault> : null}
+      {kind === 'email' ? (
+        <Field label="Subject" value={subject} onChangeText={setSubject} />
+      ) : null}
+      <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
+      {kind === 'text' ? (
+        <PartsLine words={words} onPlain={() => setWords(inPlainSigns(words))} />
+      ) : null}
+      {change.error ? <Fault>{change.error.message}</Fault> : null}
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          weight="main"
+          label="Keep the words"
+          disabled={!changed || change.isPending}
+          onPress={() => change.mutate({ params: { id }, body: { subject, words, version } })}
+        />
+        {state === 'ready' ? (
+          <Button label="Send it now" disabled={changed} onPress={to('now')} />
+        ) : null}
+        {state === 'ready' ? <Button label="Hold it" onPress={to('hold')} /> : null}
+        {message.mend === 'release' ? <Button label="Let it go" onPress={to('release')} /> : null}
+        <Button weight="quiet" label="Cancel it" onPress={to('cancel')} />
+      </View>
+    </View>
+  );
+}
+
+/** Where a message is and what was reported of it. */
+function What({ message, zone }: { message: MessageWhole; zone: string | undefined }) {
+  const { state, goAt, goneAt, fate, events } = message;
+  const at = (iso: string) => instantWords(iso, zone);
+  return (
+    <View className="gap-2">
+      <Heading>What became of it</Heading>
+      {state === 'ready' && goAt ? <Body>{`Goes on ${at(goAt)}.`}</Body> : null}
+      {state === 'cancelled' ? <Body>{`Cancelled. ${message.why}`}</Body> : null}
+      {goneAt ? <Body>{`Handed over on ${at(goneAt)}; ${FATE_WORDS[fate]}.`}</Body> : null}
+      {events.map((event) => (
+        <View key={event.id} className="border-t border-line pt-2">
+          <Body>{EVENT_WORDS[event.kind] ?? event.kind}</Body>
+          <Soft>{[at(event.at), event.detail].filter(Boolean).join(': ')}</Soft>
+        </View>
+      ))}
+      <Linked href={`/people/${message.personId}`} className="min-h-[44px] justify-center">
+        <Body className="text-sea">{`The sheet of ${message.name}`}</Body>
+      </Linked>
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import type { Message } from '@/contract/messages';
+import { countInWords, sentenceCase, shortDate, timeWords, type PlainDate } from '@/core/time';
+
+/** What a message is, in a line: "E-mail “Half a year in”, of The year". */
+export function whatItIs({
+  kind,
+  subject,
+  cadence,
+}: Pick<Message, 'kind' | 'subject' | 'cadence'>): string {
+  const about = subject ? ` “${subject}”` : '';
+  return `${kind === 'email' ? 'E-mail' : 'Text'}${about}${cadence ? `, of ${cadence}` : ''}`;
+}
+
+export const FATE_WORDS: Record<Message['fate'], string> = {
+  '': 'sent',
+  delivered: 'delivered',
+  opened: 'opened',
+  clicked: 'link followed',
+  answered: 'answered',
+  bounced: 'came back',
+  complained: 'called unwanted',
+  opted_out: 'wants no more',
+};
+
+/** What came of a message that is as it should be, and of one that is not. */
+export const isBad = ({ fate }: Pick<Message, 'fate'>): boolean =>
+  fate === 'bounced' || fate === 'complained' || fate === 'opted_out';
+
+export const EVENT_WORDS: Record<string, string> = {
+  delivered: 'Delivered',
+  opened: 'Opened',
+  clicked: 'A link in it was followed',
+  answered: 'Answered',
+  bounced: 'Came back for good',
+  bounced_soft: 'Came back for now',
+  complained: 'Called unwanted',
+  opted_out: 'Wants no more',
+};
+
+/** "Four go out today, two wait for you". */
+export function outHeadline(today: number, waiting: number, later: number): string {
+  const go = today > 0 ? `${countInWords(today)} ${today === 1 ? 'goes' : 'go'} out today` : '';
+  const wait =
+    waiting > 0 ? `${countInWords(waiting)} ${waiting === 1 ? 'waits' : 'wait'} for you` : '';
+  if (go || wait) return sentenceCase([go, wait].filter(Boolean).join(', '));
+  return later > 0 ? 'Nothing goes out today' : 'Nothing waits to go out';
+}
+
+/** When a message goes: the time today, else the day with it; and the hour there, where that is another. */
+export function whenItGoes(
+  { goAt, there }: Pick<Message, 'goAt' | 'there'>,
+  timeZone: string,
+  { day, today }: { day: PlainDate | null; today: PlainDate },
+): string {
+  if (!goAt) return '';
+  const time = timeWords(goAt, timeZone);
+  const at = day && day !== today ? `${shortDate(day, today)}, ${time}` : time;
+  return there ? `${at}; ${there} there` : at;
+}

@@ -1,0 +1,278 @@
+import { listWaiting } from '@/contract/enrolments';
+import {
+  changeMessage,
+  getMessage,
+  holdAll,
+  listBack,
+  listGone,
+  listOut,
+  moveMessage,
+  placeIncoming,
+  startMessage,
+  trustAddress,
+  writeMessage,
+  type Incoming,
+  type Message,
+} from '@/contract/messages';
+import { getPerson } from '@/contract/people';
+import { at, gone } from '@/testing/router';
+import * as sample from '@/testing/samples';
+import { fakeServer, press, refusal, screen, show, type, waitFor } from '@/testing/screen';
+
+import { BackScreen } from './back-screen';
+import { GoneScreen } from './gone-screen';
+import { MessageScreen } from './message-screen';
+import { OutScreen } from './out-screen';
+import { WriteScreen } from './write-screen';
+
+const TOLD = { sentence: 'Done', topics: [] };
+const out = (change: Parameters<typeof sample.out>[0] = {}) =>
+  fakeServer()
+    .answer(listOut, sample.out(change))
+    .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] })
+    .answer(moveMessage, TOLD)
+    .answer(holdAll, TOLD);
+
+describe('what goes out', () => {
+  test('who waits and why stands before what goes, with the way to mend it', async () => {
+    const held = sample.message({
+      id: sample.id(71),
+      name: 'Ana Vance',
+      state: 'held',
+      mend: 'address',
+      why: 'ana@example.com came back: no such mailbox',
+    });
+    const server = out({ waiting: [held], going: [sample.message()] });
+    show(<OutScreen />);
+    await screen.findByRole('heading', { name: 'One goes out today, one waits for you' });
+    expect(
+      screen.getByText(
+        'E-mail “Half a year on”, of Quarterly. ana@example.com came back: no such mailbox',
+      ),
+    ).toBeTruthy();
+    expect(screen.getByText('10:10 AM')).toBeTruthy();
+    expect(screen.getByText('Another address').closest('[href]')!.getAttribute('href')).toBe(
+      `/people/${held.personId}`,
+    );
+    await press('Leave it out: Ana Vance');
+    await waitFor(() => expect(server.sent(moveMessage)).toEqual([{ move: 'cancel' }]));
+    await press('Hold all');
+    await waitFor(() => expect(server.sent(holdAll)).toEqual([{ hold: true }]));
+  });
+
+  test.each([
+    ['release', 'Let it go'],
+    ['unclear', 'It arrived'],
+    ['again', 'Try again'],
+  ] as const)('what is held for %s offers “%s”', async (mend, label) => {
+    out({ waiting: [sample.message({ state: 'held', mend, why: 'You held it back.' })] });
+    show(<OutScreen />);
+    await screen.findByRole('button', { name: `${label}: Bo Birch` });
+  });
+
+  test('an hour that is another where they live is said; another day as well', async () => {
+    out({
+      going: [sample.message({ there: '21:10', goAt: '2026-11-25T18:10:00.000Z' })],
+      goingToday: 0,
+    });
+    show(<OutScreen />);
+    await screen.findByRole('heading', { name: 'Nothing goes out today' });
+    expect(screen.getByText('Nov 25, 10:10 AM; 21:10 there')).toBeTruthy();
+  });
+
+  test('without anything that takes messages it says where that is set up', async () => {
+    out({ carriers: { email: false, text: true } });
+    show(<OutScreen />);
+    const link = await screen.findByText('Set it up under Carriers');
+    expect(link.closest('[href]')!.getAttribute('href')).toBe('/out/carriers');
+  });
+});
+
+test('what has gone shows what came of it, and earlier pages', async () => {
+  const messages = Array.from({ length: 50 }, (_, i) =>
+    sample.message({
+      id: sample.id(100 + i),
+      state: 'gone',
+      goneAt: '2026-11-20T18:10:00.000Z',
+      fate: i === 0 ? 'bounced' : 'answered',
+    } as Partial<Message>),
+  );
+  const server = fakeServer().answer(listGone, { timeZone: 'America/Los_Angeles', messages });
+  show(<GoneScreen />);
+  await screen.findByText('came back');
+  expect(screen.getAllByText('answered')).toHaveLength(49);
+  await press('Earlier ones');
+  await waitFor(() =>
+    expect(server.asked.map(({ path }) => path).join()).toContain(`after=${sample.id(149)}`),
+  );
+});
+
+describe('what came back', () => {
+  const came = (change: Partial<Incoming> = {}): Incoming => ({
+    id: sample.id(80),
+    kind: 'email',
+    from: 'unknown@example.com',
+    fromName: '',
+    subject: 'Re: Half a year on',
+    words: 'The quince is out!',
+    at: '2026-11-23T18:10:00.000Z',
+    verdict: 'answer',
+    personId: null,
+    name: '',
+    ...change,
+  });
+  const back = (change: object = {}) =>
+    fakeServer()
+      .answer(listBack, {
+        timeZone: 'America/Los_Angeles',
+        unknown: [],
+        incoming: [],
+        stopped: [],
+        ...change,
+      })
+      .answer(placeIncoming, TOLD)
+      .answer(trustAddress, TOLD);
+
+  test('whoever nobody knows is added in one press', async () => {
+    const server = back({ unknown: [came()] });
+    show(<BackScreen />);
+    await screen.findByRole('heading', { name: 'One answer has no sender that you know' });
+    await press('Add unknown@example.com');
+    await waitFor(() =>
+      expect(server.sent(placeIncoming)).toEqual([{ as: 'new', personId: null }]),
+    );
+  });
+
+  test('an automatic answer says so; an address that came back is trusted again', async () => {
+    const server = back({
+      incoming: [came({ personId: sample.id(2), name: 'Bo Birch', verdict: 'automatic' })],
+      stopped: [
+        {
+          address: 'ana@example.com',
+          at: '2026-11-20T18:10:00Z',
+          why: 'no such mailbox',
+          personId: null,
+          name: '',
+        },
+      ],
+    });
+    show(<BackScreen />);
+    await screen.findByText('An automatic answer');
+    await press('ana@example.com works again');
+    await waitFor(() =>
+      expect(server.sent(trustAddress)).toEqual([{ address: 'ana@example.com' }]),
+    );
+  });
+});
+
+describe('one message', () => {
+  const whole = (change: object = {}) => ({
+    ...sample.message(),
+    words: 'How are you?',
+    html: '',
+    events: [],
+    ...change,
+  });
+
+  test('as long as it has not gone its words can be changed', async () => {
+    at({ id: sample.id(70) });
+    const server = out().answer(getMessage, whole()).answer(changeMessage, TOLD);
+    show(<MessageScreen />);
+    await screen.findByDisplayValue('How are you?');
+    await type('Words', 'And you?');
+    await press('Keep the words');
+    await waitFor(() =>
+      expect(server.sent(changeMessage)).toEqual([
+        { subject: 'Half a year on', words: 'And you?', version: 1 },
+      ]),
+    );
+  });
+
+  test('once it has gone the exact words and every report stand there', async () => {
+    at({ id: sample.id(70) });
+    out().answer(
+      getMessage,
+      whole({
+        state: 'gone',
+        fate: 'answered',
+        goneAt: '2026-11-23T18:10:00.000Z',
+        events: [
+          {
+            id: sample.id(81),
+            kind: 'bounced_soft',
+            at: '2026-11-23T19:00:00.000Z',
+            detail: 'Mailbox full',
+          },
+        ],
+      }),
+    );
+    show(<MessageScreen />);
+    await screen.findByText(/^Handed over on Nov 23, 2026, 10:10.AM; answered\.$/);
+    expect(screen.getByText('Came back for now')).toBeTruthy();
+    await press('Write it again');
+    expect(gone.at(-1)).toContain(`like=${sample.id(70)}`);
+  });
+});
+
+describe('writing to one person', () => {
+  const started = (change: object = {}) => ({
+    subject: 'Tea?',
+    words: 'Tea, Teodora?',
+    addresses: ['t@example.com'],
+    why: '',
+    faults: [],
+    goAt: null,
+    there: null,
+    ...change,
+  });
+  const open = async (answer = started(), kind = 'email') => {
+    at({ person: sample.id(1), kind });
+    const server = fakeServer()
+      .answer(getPerson, sample.sheet())
+      .answer(startMessage, answer)
+      .answer(writeMessage, { ...TOLD, id: sample.id(70) });
+    show(<WriteScreen />);
+    await screen.findByLabelText('Words');
+    return server;
+  };
+
+  test('it is seen as it will be read, and sent', async () => {
+    const server = await open();
+    await type('Words', 'Tea, {{{{ first_name }}?');
+    await screen.findByText('Tea, Teodora?');
+    await press('Send it');
+    await waitFor(() =>
+      expect(server.sent(writeMessage)).toMatchObject([
+        { kind: 'email', subject: '', itemKey: null },
+      ]),
+    );
+  });
+
+  test('what can’t be filled in is named, and nothing is sent', async () => {
+    await open(
+      started({ faults: [{ field: 'company', sentence: 'There is no company to fill in.' }] }),
+    );
+    await type('Words', 'At {{{{ company }}');
+    await screen.findByText('There is no company to fill in.');
+    expect(screen.getByRole('button', { name: 'Send it' }).getAttribute('aria-disabled')).toBe(
+      'true',
+    );
+  });
+
+  test('a text is counted as it is typed, and long signs are written plainly', async () => {
+    await open(started({ words: '' }), 'text');
+    await type('Words', 'It’s time');
+    await screen.findByText(/needs the long alphabet/);
+    await press('Write it plainly');
+    expect(screen.getByLabelText('Words')).toHaveProperty('value', "It's time");
+  });
+
+  test('a refusal is told there, and what was written stays', async () => {
+    const server = await open();
+    server.reply(writeMessage, refusal('They said no to e-mail.', { code: 'invalid' }));
+    await type('Words', 'Tea?');
+    await press('Send it');
+    await screen.findByText('They said no to e-mail.');
+    expect(screen.getByLabelText('Words')).toHaveProperty('value', 'Tea?');
+  });
+});

@@ -1,0 +1,200 @@
+import { View } from 'react-native';
+
+import { useRead, useWrite } from '@/client/api';
+import {
+  Body,
+  Button,
+  Card,
+  Heading,
+  Lead,
+  Linked,
+  Soft,
+  Spread,
+  Title,
+  Waiting,
+} from '@/client/ui';
+import { listWaiting } from '@/contract/enrolments';
+import { holdAll, listOut, moveMessage, type Message, type Out } from '@/contract/messages';
+import { figure, plural } from '@/core/time';
+
+import { outHeadline, whatItIs } from './message-words';
+import { WhenItGoes } from './when';
+
+/** What goes out next, and before it what waits for the owner and why. */
+export function OutScreen() {
+  const out = useRead(listOut, {}, { keepPrevious: true });
+  return (
+    <Spread beside={out.data ? <Going out={out.data} /> : null}>
+      <Waiting query={out}>
+        {(data) => (
+          <>
+            <Title>{outHeadline(data.goingToday, data.waitingTotal, data.goingTotal)}</Title>
+            <NoCarrier out={data} />
+            <WaitForYou out={data} />
+            <ForThePost />
+          </>
+        )}
+      </Waiting>
+    </Spread>
+  );
+}
+
+/** That nothing takes messages yet, and where that is changed. */
+function NoCarrier({ out: { carriers } }: { out: Out }) {
+  if (carriers.email && carriers.text) return null;
+  const lacks = [!carriers.email && 'e-mails', !carriers.text && 'texts'].filter(Boolean);
+  return (
+    <Linked href="/out/carriers" className="min-h-[44px] justify-center">
+      <Soft>{`Nothing takes ${lacks.join(' or ')} yet. `}</Soft>
+      <Body className="text-sea">Set it up under Carriers</Body>
+    </Linked>
+  );
+}
+
+function WaitForYou({ out: { waiting, waitingTotal } }: { out: Out }) {
+  if (waitingTotal === 0) return null;
+  return (
+    <View className="gap-2">
+      <Heading>Wait for you</Heading>
+      {waiting.map((message) => (
+        <WaitingCard key={message.id} message={message} />
+      ))}
+      {waitingTotal > waiting.length ? (
+        <Soft>{`and ${figure(waitingTotal - waiting.length)} more`}</Soft>
+      ) : null}
+    </View>
+  );
+}
+
+type Move = 'release' | 'cancel' | 'again' | 'went';
+
+/** The ways on from where a message is, the likeliest first. */
+const WAYS: Record<Message['mend'], readonly [Move, string][]> = {
+  '': [],
+  release: [
+    ['release', 'Let it go'],
+    ['cancel', 'Leave it out'],
+  ],
+  unclear: [
+    ['again', 'Send it again'],
+    ['went', 'It arrived'],
+  ],
+  again: [
+    ['again', 'Try again'],
+    ['cancel', 'Leave it out'],
+  ],
+  address: [['cancel', 'Leave it out']],
+  consent: [['cancel', 'Leave it out']],
+  words: [['cancel', 'Leave it out']],
+  carrier: [['cancel', 'Leave it out']],
+};
+
+/** Where what is missing can be put right. */
+const MENDS: Partial<Record<Message['mend'], [label: string, href: (m: Message) => string]>> = {
+  address: ['Another address', ({ personId }) => `/people/${personId}`],
+  consent: ['Their sheet', ({ personId }) => `/people/${personId}`],
+  words: ['Put the words right', ({ id }) => `/out/${id}`],
+  carrier: ['Set it up', () => '/out/carriers'],
+};
+
+function WaitingCard({ message }: { message: Message }) {
+  const move = useWrite(moveMessage);
+  const { id, name, personId, why, mend, state } = message;
+  const [label, href] = MENDS[mend] ?? [];
+  return (
+    <Card className="gap-1">
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+        <Linked href={`/people/${personId}`} className="min-w-0 shrink">
+          <Lead>{name}</Lead>
+        </Linked>
+        <Soft className="text-danger">{state === 'failed' ? 'did not go' : 'can’t go'}</Soft>
+      </View>
+      <Linked href={`/out/${id}`}>
+        <Soft>{`${whatItIs(message)}. ${why}`}</Soft>
+      </Linked>
+      <View className="flex-row flex-wrap gap-2 pt-1">
+        {label && href ? (
+          <Linked
+            href={href(message)}
+            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
+          >
+            <Body className="font-sans-semibold">{label}</Body>
+          </Linked>
+        ) : null}
+        {WAYS[mend].map(([what, words]) => (
+          <Button
+            key={what}
+            weight={what === 'cancel' ? 'quiet' : 'plain'}
+            label={words}
+            spoken={`${words}: ${name}`}
+            disabled={move.isPending}
+            onPress={() => move.mutate({ params: { id }, body: { move: what } })}
+          />
+        ))}
+      </View>
+    </Card>
+  );
+}
+
+/** What goes, in the order in which it does. */
+function Going({ out }: { out: Out }) {
+  const hold = useWrite(holdAll);
+  const { going, goingTotal, goneToday, waiting } = out;
+  const held = waiting.filter(({ mend }) => mend === 'release').length;
+  return (
+    <View className="gap-2">
+      <View className="flex-row flex-wrap items-center justify-between gap-x-3">
+        <Heading>
+          {goingTotal === 0 ? 'Nothing is on its way' : `Going, ${figure(goingTotal)}`}
+        </Heading>
+        {goingTotal > 0 ? (
+          <Button
+            weight="quiet"
+            label="Hold all"
+            disabled={hold.isPending}
+            onPress={() => hold.mutate({ body: { hold: true } })}
+          />
+        ) : held > 1 ? (
+          <Button
+            weight="quiet"
+            label="Let all go that I held"
+            disabled={hold.isPending}
+            onPress={() => hold.mutate({ body: { hold: false } })}
+          />
+        ) : null}
+      </View>
+      {going.map((message) => (
+        <GoingLine key={message.id} message={message} out={out} />
+      ))}
+      {goingTotal > going.length ? (
+        <Soft>{`and ${figure(goingTotal - going.length)} more`}</Soft>
+      ) : null}
+      <Soft>
+        {`Nothing goes in the quiet hours of whoever gets it, on your days off, or against a no.${goneToday > 0 ? ` ${plural(goneToday, 'message has', 'messages have')} gone today.` : ''}`}
+      </Soft>
+    </View>
+  );
+}
+
+const GoingLine = ({ message, out }: { message: Message; out: Out }) => (
+  <Linked
+    href={`/out/${message.id}`}
+    className="min-h-[44px] justify-center border-b border-line py-2"
+  >
+    <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+      <Lead>{message.name}</Lead>
+      <WhenItGoes message={message} timeZone={out.timeZone} today={out.today} />
+    </View>
+    <Soft>{`${whatItIs(message)}${message.why ? `. ${message.why}` : ''}`}</Soft>
+  </Linked>
+);
+
+/** Cards and letters that have come due by themselves; they wait for the post room. */
+function ForThePost() {
+  const waiting = useRead(listWaiting, {}, { keepPrevious: true }).data;
+  const total = (waiting?.total ?? 0) + (waiting?.heldTotal ?? 0);
+  if (total === 0) return null;
+  return (
+    <Soft>{`${plural(total, 'card or letter', 'cards or letters')} that should go by themselves ${total === 1 ? 'waits' : 'wait'} for the post room.`}</Soft>
+  );
+}
