@@ -101,6 +101,7 @@ export const getMessage = endpoint({
   summary: 'One message with its exact words, and everything that was reported of it',
   params: IdParam,
   response: Message.extend({
+    timeZone: z.string(),
     words: z.string(),
     html: z.string(),
     events: z.array(z.object({ id: Id, kind: z.string(), at: z.string(), detail: z.string() })),

@@ -15,13 +15,7 @@ import {
   Title,
   Waiting,
 } from '@/client/ui';
-import {
-  changeMessage,
-  getMessage,
-  listOut,
-  moveMessage,
-  type MessageWhole,
-} from '@/contract/messages';
+import { changeMessage, getMessage, moveMessage, type MessageWhole } from '@/contract/messages';
 import { inPlainSigns } from '@/core/messages';
 import { instantWords } from '@/core/time';
 
@@ -32,9 +26,8 @@ import { PartsLine } from './parts-line';
 export function MessageScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const message = useRead(getMessage, { params: { id } });
-  const zone = useRead(listOut).data?.timeZone;
   return (
-    <Spread beside={message.data ? <What message={message.data} zone={zone} /> : null}>
+    <Spread beside={message.data ? <What message={message.data} /> : null}>
       <Linked href="/out" className="min-h-[44px] justify-center self-start">
         <Body className="text-sea">‹ Out</Body>
       </Linked>
@@ -112,9 +105,9 @@ function Change({ message }: { message: MessageWhole }) {
 }
 
 /** Where a message is and what was reported of it. */
-function What({ message, zone }: { message: MessageWhole; zone: string | undefined }) {
+function What({ message }: { message: MessageWhole }) {
   const { state, goAt, goneAt, fate, events } = message;
-  const at = (iso: string) => instantWords(iso, zone);
+  const at = (iso: string) => instantWords(iso, message.timeZone);
   return (
     <View className="gap-2">
       <Heading>What became of it</Heading>

@@ -168,6 +168,7 @@ describe('what came back', () => {
 describe('one message', () => {
   const whole = (change: object = {}) => ({
     ...sample.message(),
+    timeZone: 'America/Los_Angeles',
     words: 'How are you?',
     html: '',
     events: [],

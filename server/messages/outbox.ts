@@ -95,8 +95,10 @@ export async function readMessage(
 ): Promise<CallOutput<typeof getMessage>> {
   const row = await find(ctx, id);
   const events = await queries.eventsOf(ctx.db, id);
+  const room = await readRoom(ctx);
   return {
-    ...toMessage(await readRoom(ctx), row),
+    ...toMessage(room, row),
+    timeZone: room.settings.timeZone,
     words: row.words,
     html: row.html,
     events: events.map(({ at, ...event }) => ({ ...event, at: iso(at)! })),

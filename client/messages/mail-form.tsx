@@ -1,0 +1,67 @@
+import { useWriteForm } from '@/client/api';
+import { Card, Heading, NumberField, SaveBar, SelectField, TextField } from '@/client/ui';
+import { saveMail } from '@/contract/carriers';
+
+import { Existing, Row, SECURITY, secretHint, secretOf, type SavedProps } from './carrier-parts';
+
+/** The server that takes e-mails. */
+export function MailForm({ saved }: SavedProps<'mail'>) {
+  const form = useWriteForm(saveMail, {
+    values: {
+      ...(saved?.setup ?? {
+        host: '',
+        port: 587,
+        security: 'starttls' as const,
+        user: '',
+        fromAddress: '',
+        fromName: '',
+        perMinute: 20,
+        perDay: 400,
+      }),
+      password: '',
+    },
+    toInput: ({ password, ...setup }) => ({ body: { setup, ...secretOf(password) } }),
+  });
+  return (
+    <Card className="gap-3">
+      <Heading>Mail server</Heading>
+      <Row>
+        <TextField of={form} name="host" label="Server" className="min-w-[200px] flex-[2]" />
+        <NumberField of={form} name="port" label="Port" className="w-[96px]" />
+      </Row>
+      <SelectField of={form} name="security" label="Safe line" options={SECURITY} />
+      <Row>
+        <TextField of={form} name="user" label="User" className="min-w-[160px] flex-1" />
+        <TextField
+          of={form}
+          name="password"
+          label="Password"
+          secureTextEntry
+          autoComplete="off"
+          hint={secretHint(saved)}
+          className="min-w-[160px] flex-1"
+        />
+      </Row>
+      <Row>
+        <TextField
+          of={form}
+          name="fromName"
+          label="Name of the sender"
+          className="min-w-[160px] flex-1"
+        />
+        <TextField
+          of={form}
+          name="fromAddress"
+          label="Address of the sender"
+          className="min-w-[200px] flex-1"
+        />
+      </Row>
+      <Row>
+        <NumberField of={form} name="perMinute" label="At most a minute" className="w-[150px]" />
+        <NumberField of={form} name="perDay" label="At most a day" className="w-[150px]" />
+      </Row>
+      <SaveBar form={form} spoken="Keep the mail server" onlyChanged />
+      <Existing kind="mail" is={saved !== null} label="Send me an e-mail" />
+    </Card>
+  );
+}

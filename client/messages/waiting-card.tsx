@@ -1,0 +1,78 @@
+import { View } from 'react-native';
+
+import { useWrite } from '@/client/api';
+import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
+import { moveMessage, type Message } from '@/contract/messages';
+
+import { whatItIs } from './message-words';
+
+type Move = 'release' | 'cancel' | 'again' | 'went';
+
+/** The ways on from where a message is, the likeliest first. */
+const WAYS: Record<Message['mend'], readonly [Move, string][]> = {
+  '': [],
+  release: [
+    ['release', 'Let it go'],
+    ['cancel', 'Leave it out'],
+  ],
+  unclear: [
+    ['again', 'Send it again'],
+    ['went', 'It arrived'],
+  ],
+  again: [
+    ['again', 'Try again'],
+    ['cancel', 'Leave it out'],
+  ],
+  address: [['cancel', 'Leave it out']],
+  consent: [['cancel', 'Leave it out']],
+  words: [['cancel', 'Leave it out']],
+  carrier: [['cancel', 'Leave it out']],
+};
+
+/** Where what is missing can be put right. */
+const MENDS: Partial<Record<Message['mend'], [label: string, href: (m: Message) => string]>> = {
+  address: ['Another address', ({ personId }) => `/people/${personId}`],
+  consent: ['Their sheet', ({ personId }) => `/people/${personId}`],
+  words: ['Put the words right', ({ id }) => `/out/${id}`],
+  carrier: ['Set it up', () => '/out/carriers'],
+};
+
+/** A message that does not go: why, and the ways on. */
+export function WaitingCard({ message }: { message: Message }) {
+  const move = useWrite(moveMessage);
+  const { id, name, personId, why, mend, state } = message;
+  const [label, href] = MENDS[mend] ?? [];
+  return (
+    <Card className="gap-1">
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+        <Linked href={`/people/${personId}`} className="min-w-0 shrink">
+          <Lead>{name}</Lead>
+        </Linked>
+        <Soft className="text-danger">{state === 'failed' ? 'did not go' : 'can’t go'}</Soft>
+      </View>
+      <Linked href={`/out/${id}`}>
+        <Soft>{`${whatItIs(message)}. ${why}`}</Soft>
+      </Linked>
+      <View className="flex-row flex-wrap gap-2 pt-1">
+        {label && href ? (
+          <Linked
+            href={href(message)}
+            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
+          >
+            <Body className="font-sans-semibold">{label}</Body>
+          </Linked>
+        ) : null}
+        {WAYS[mend].map(([what, words]) => (
+          <Button
+            key={what}
+            weight={what === 'cancel' ? 'quiet' : 'plain'}
+            label={words}
+            spoken={`${words}: ${name}`}
+            disabled={move.isPending}
+            onPress={() => move.mutate({ params: { id }, body: { move: what } })}
+          />
+        ))}
+      </View>
+    </Card>
+  );
+}
