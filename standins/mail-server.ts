@@ -88,7 +88,7 @@ export async function mailServer(
       void buffer(stream).then(async (raw) => {
         const to = session.envelope.rcptTo.map(({ address }) => address);
         if (to.some((address) => door(address) === 'drop_after_data'))
-          return void (session as unknown as { socket?: { destroy(): void } }).socket?.destroy();
+          return void breakLine(smtp, session.id);
         const mail = await simpleParser(raw);
         arrived.push({ to, raw, mail });
         done();
@@ -116,6 +116,12 @@ export async function mailServer(
   };
 }
 
+/** Breaks the line of a session without a word. */
+function breakLine(smtp: SMTPServer, id: string): void {
+  const all = smtp as unknown as { connections: Set<{ id: string; _socket: { destroy(): void } }> };
+  for (const connection of all.connections) if (connection.id === id) connection._socket.destroy();
+}
+
 const refusal = (responseCode: number, message: string) =>
   Object.assign(new Error(message), { responseCode });
 
@@ -141,9 +147,9 @@ function comesBack(to: string, mail: ParsedMail, raw: Buffer, fate: Fate): objec
     return [{ ...reply, text: fate.words, headers: { 'Auto-Submitted': 'auto-replied' } }];
   if (fate.as === 'bounced') return [reportOf(to, sender, raw, fate.hard)];
   if (fate.as === 'complained') return [complaintOf(to, sender, raw)];
-  const out = /<mailto:[^?>]+\?subject=([^>]+)>/.exec(
-    String(mail.headers.get('list')?.toString() ?? raw),
-  )?.[1];
+  // Folded lines are joined: the address may be broken anywhere.
+  const headers = headersOf(raw).replace(/\r?\n[ \t]+/g, '');
+  const out = /<mailto:[^?>]+\?subject=([^>]+)>/.exec(headers)?.[1];
   return fate.as === 'unwanted' && out
     ? [{ from: to, to: sender, subject: decodeURIComponent(out.replace(/\s+/g, '')), text: '' }]
     : [];

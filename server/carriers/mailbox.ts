@@ -115,16 +115,23 @@ async function readPop3(
     const seen = new Set(place.seen);
     const fresh = all.filter(([, id]) => !seen.has(id!)).slice(0, AT_ONCE);
     const mails: RawMail[] = [];
+    const read: string[] = [];
     for (const [n, id] of fresh) {
-      // The library's own RETR takes every byte for UTF-8.
-      const [, body] = await client.command('RETR', n!);
-      mails.push({
-        key: `pop3:${id}`,
-        bytes: unstuffed(await buffer(body)).subarray(0, MOST_BYTES),
-      });
+      read.push(id!);
+      try {
+        // The library's own RETR takes every byte for UTF-8.
+        const [, body] = await client.command('RETR', n!);
+        mails.push({
+          key: `pop3:${id}`,
+          bytes: unstuffed(await buffer(body)).subarray(0, MOST_BYTES),
+        });
+      } catch {
+        // One that can't be fetched keeps nobody from those behind it: it is passed over from now on.
+        break;
+      }
     }
     // Those that are gone from the mailbox need not be remembered.
-    const now = [...ids.filter((id) => seen.has(id)), ...fresh.map(([, id]) => id!)];
+    const now = [...ids.filter((id) => seen.has(id)), ...read];
     return { mails, place: { seen: now } };
   } finally {
     await client.QUIT().catch(() => {});

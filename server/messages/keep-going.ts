@@ -1,3 +1,4 @@
+import type { Reaction } from '../act';
 import { addTask, type Recurring } from '../tasks';
 import { LOOK } from './look';
 import { wakeOutbox } from './pump';
@@ -10,5 +11,24 @@ export const keepGoing: Recurring = {
     await wakeOutbox(ctx, ctx.db);
     await addTask(ctx.db, { key: LOOK, kind: LOOK, now: ctx.clock.now(), again: true });
     return 'Messages are seen to.';
+  },
+};
+
+/** What was written may mend what is held: an address, a yes, a carrier. */
+export const mended: Reaction = {
+  name: 'mended messages',
+  to: ['people', 'carriers', 'settings'],
+  async run(ctx) {
+    const held = await ctx.db.query(`select 1 from message where state = 'held' limit 1`);
+    if (held.length > 0) await wakeOutbox(ctx, ctx.db);
+  },
+};
+
+/** A carrier that is set up is looked into from now on. */
+export const lookFromNow: Reaction = {
+  name: 'look for mail',
+  to: ['carriers'],
+  async run(ctx) {
+    await addTask(ctx.db, { key: LOOK, kind: LOOK, now: ctx.clock.now(), again: true });
   },
 };

@@ -1,9 +1,9 @@
-import { TABLES } from '../act';
+import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
 import { HANDLERS, RECURRING } from '../tasks';
-import { keepGoing } from './keep-going';
+import { keepGoing, lookFromNow, mended } from './keep-going';
 import { lookHandler } from './look';
 import { outboxHandler } from './pump';
 import { messageRoutes } from './routes';
@@ -30,6 +30,8 @@ export const messages: Subject = {
     HANDLERS(outboxHandler),
     HANDLERS(lookHandler),
     RECURRING(keepGoing),
+    REACTIONS(mended),
+    REACTIONS(lookFromNow),
     STORY_PARTS(messageStory),
   ],
 };
