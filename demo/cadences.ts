@@ -13,6 +13,12 @@ const beat = (afterDays: number, kind: Beat['kind'], words: string): Beat => ({
   dayRule: 'next',
 });
 
+/** A message that goes out by itself, to whoever said yes to it. */
+const byItself = (afterDays: number, kind: 'email' | 'text', words: string): Beat => ({
+  ...beat(afterDays, kind, words),
+  way: 'auto',
+});
+
 export interface DemoCadence {
   draft: NonNullable<CallInput<typeof createCadence>['body']> & { beats: Beat[] };
   /** The circles that are enrolled, and how many of each in all. */
@@ -41,11 +47,12 @@ export const makeCadences = (listServiceId: string): DemoCadence[] => [
           'How is the house treating you, {{ first_name }}? And what has changed since we spoke?',
         ),
         beat(30, 'social', 'A word on something they shared lately.'),
-        beat(
-          60,
-          'text',
-          'Thinking of you in {{ place }}, {{ first_name }}. Anything I can look up for you?',
+        byItself(
+          45,
+          'email',
+          'A line from Chandler Row, {{ first_name | default: "dear neighbor" }}.\n\nRates moved a little this month. If you wonder what that means for {% if place %}a house in {{ place }}{% else %}your house{% endif %}, ask me; I will work it out for you.\n\n{{ signature }}',
         ),
+        byItself(60, 'text', 'Thinking of you, {{ first_name }}. Anything I can look up for you?'),
       ],
     },
     circles: ['Close', 'Wider'],

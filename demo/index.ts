@@ -11,6 +11,7 @@ import { logPast } from '@/contract/touches';
 import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
 import { writeByForm } from './arrivals';
+import { setUpCarriers } from './carriers';
 import { makeCadences, makeRota } from './cadences';
 import { pastTouches } from './history';
 import { joinPartners, learnOfThem, writeDownTwice } from './known';
@@ -31,25 +32,41 @@ const AWAY_DAYS = { from: 40, to: 36 };
 /** Where the demo's stand-in for a list service is served. */
 export const LIST_SERVICE = '/standins/list';
 
+export { fateOfMail, fateOfText, MAIL_USER, OUTSIDE_SECRET } from './carriers';
+
 export interface FillOptions {
   /** The server to fill, through its public API; its day is BEGUN_DAYS before the demo's. */
   base: string;
   seed: number;
   say: (line: string) => void;
+  /** Where the stand-in of a mail server is. */
+  mail: { smtpPort: number; pop3Port: number };
 }
 
 /** Fills an empty Pen Pal with the demo scenario. The same seed and day give the same scenario, but for
  * ties: ids are random, and of equals the plan takes the one whose id comes first. */
-export async function fillDemo({ base, seed, say }: FillOptions): Promise<void> {
+export async function fillDemo({ base, seed, say, mail }: FillOptions): Promise<void> {
   const random = new Random(seed);
   const notes = new Notes(random);
   const people = makePeople(random);
   say('Filling the demo: 240 people of Port Ellery …');
   await call(
     saveSettings,
-    { body: { ownerName: 'Marisol Quane', capacity: 16, country: 'US' } },
+    {
+      body: {
+        ownerName: 'Marisol Quane',
+        ownerCompany: 'Quane Home Loans',
+        ownerEmail: 'marisol@example.com',
+        ownerPhone: '503-555-0100',
+        ownerAddress: '3 Chandler Row\nPort Ellery 00012',
+        signature: 'Marisol',
+        capacity: 16,
+        country: 'US',
+      },
+    },
     { base },
   );
+  await setUpCarriers(base, mail);
   const content = Buffer.from(toCsv(people)).toString('base64');
   await call(
     runImport,

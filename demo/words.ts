@@ -214,3 +214,24 @@ export const CHILDREN = [
   'Lotte',
   'Kai',
 ] as const;
+
+/** What people answer to an e-mail; each is given once. */
+export const ANSWERS = [
+  'Lovely to hear from you. We are in the thick of the roof, but the loan is the least of our worries.',
+  'Half a year already? Could you look whether the rate still makes sense? My sister says hers went down.',
+  'All well here. Tom starts at the shipyard in January, so our numbers change a little.',
+  'Thank you for thinking of us. The baby sleeps, at last.',
+  'I was about to write. A colleague wants to buy on Gull Street; may I give her your number?',
+  'We think of selling in spring. Can we talk after the holidays?',
+  'The boiler gave up, the tenant did not. Call me when you have ten minutes?',
+  'Nothing new, and that is good news. Regards from both of us.',
+] as const;
+
+/** What people answer to a text; each is given once. */
+export const TEXT_ANSWERS = [
+  'All good! Coffee next week?',
+  'Thanks Marisol, nothing right now',
+  'Actually yes, what does a second loan cost these days',
+  'Still owe you that jar of honey',
+  'Moved in with Jo, new address soon',
+] as const;

@@ -12,6 +12,8 @@ export interface Clock {
   zone: string;
   /** Whole days by which the application's day is ahead of the real one. */
   shiftDays: number;
+  /** Milliseconds beside them: a demo is filled in the afternoon, whenever that is. */
+  shiftMs: number;
 }
 
 const DAY_MS = 86_400_000;
@@ -20,8 +22,9 @@ export function createClock(zone: string, readMs: () => number = Date.now): Cloc
   return {
     zone,
     shiftDays: 0,
+    shiftMs: 0,
     nowMs() {
-      return readMs() + this.shiftDays * DAY_MS;
+      return readMs() + this.shiftMs + this.shiftDays * DAY_MS;
     },
     realMs: readMs,
     now() {
@@ -29,7 +32,7 @@ export function createClock(zone: string, readMs: () => number = Date.now): Cloc
     },
     // Shifted as a calendar day, so that a clock change on the way does not move it.
     today() {
-      return addDays(todayIn(this.zone, readMs()), this.shiftDays);
+      return addDays(todayIn(this.zone, readMs() + this.shiftMs), this.shiftDays);
     },
   };
 }

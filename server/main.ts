@@ -5,6 +5,8 @@ import { fileURLToPath } from 'node:url';
 
 import { fillDemo, BEGUN_DAYS } from '@/demo';
 
+import { instantOf } from '@/core/zones';
+
 import { setPassphraseHere } from './commands';
 import { readConfig, StartFault, type Config } from './config';
 import { gone, keepToOurselves, lockDataDir } from './db';
@@ -39,7 +41,7 @@ const unreached = (config: Config): Config => ({
 });
 
 /** Fills a new demo; one whose filling was broken off says how to begin again. */
-async function ensureFilled({ ctx, url }: Running): Promise<void> {
+async function ensureFilled({ ctx, url, outside }: Running): Promise<void> {
   if (await readMemo<boolean>(ctx.db, FILLED)) return;
   const [{ n } = { n: 0 }] = await ctx.db.query<{ n: number }>(
     'select count(*)::int as n from person',
@@ -47,7 +49,12 @@ async function ensureFilled({ ctx, url }: Running): Promise<void> {
   if (n > 0)
     throw new StartFault('The demo was not filled to its end last time. Start it with --fresh.');
   ctx.clock.shiftDays -= BEGUN_DAYS;
-  await fillDemo({ base: url, seed: DEMO_SEED, say: (line) => console.log(line) });
+  // Days are lived through in their afternoon: what goes by itself has gone by then.
+  const { today, zone, nowMs } = ctx.clock;
+  ctx.clock.shiftMs = instantOf(today.call(ctx.clock), '16:00', zone) - nowMs.call(ctx.clock);
+  const say = (line: string) => console.log(line);
+  await fillDemo({ base: url, seed: DEMO_SEED, say, mail: outside! });
+  ctx.clock.shiftMs = 0;
   await writeMemo(ctx.db, FILLED, true);
 }
 

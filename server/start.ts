@@ -4,11 +4,6 @@ import { existsSync } from 'node:fs';
 import { hostname, networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 
-import { Router } from 'express';
-
-import { LIST_SERVICE } from '@/demo';
-import { listService } from '@/standins';
-
 import packageJson from '../package.json';
 import { rollBackUnfinished, tableFaults, TABLES } from './act';
 import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
@@ -23,7 +18,8 @@ import { createLog } from './log';
 import { closeCarriers } from './carriers';
 import { recoverHanding } from './messages';
 import { eraseAgain, refreshKeys } from './people';
-import { sealOldSecrets, secretAt } from './services';
+import { outsideWorld, type OutsideWorld } from './outside-world';
+import { sealOldSecrets } from './services';
 import { readSettings, readShift, watchClock } from './settings';
 import { SUBJECTS } from './subjects';
 import { keepRunning } from './tasks';
@@ -32,6 +28,8 @@ import { inPlace, inThreads } from './threads';
 export interface Running {
   ctx: Context;
   url: string;
+  /** The demo's stand-ins for outside services. */
+  outside: OutsideWorld | null;
   /** Where the public form stands by itself. */
   formUrl: string | null;
   close(): Promise<void>;
@@ -84,24 +82,29 @@ export async function start(config: Config): Promise<Running> {
     if (again > 0)
       log.warn({ again }, 'who was erased before was in the data again, and was erased');
     await watchClock(ctx);
+    const outside = ctx.demo ? await outsideWorld(ctx, config.port) : null;
     const app = createApp(ctx, {
       webDir: config.webDir && resolve(config.webDir),
       log,
-      ...(ctx.demo ? { standins: standIns(ctx) } : {}),
+      ...(outside ? { standins: outside } : {}),
     });
     const servers = [await listen(app, config)];
     if (config.form) servers.push(await listen(createFormApp(ctx, log), config.form));
-    const tasks = await keepRunning(ctx);
     const [url, formUrl] = [config, config.form].map((at, i) => at && urlOf(at.host, servers[i]!));
+    // In the demo the only readers of links are on this machine.
+    if (ctx.demo) ctx.outsideUrl ??= url!;
+    const tasks = await keepRunning(ctx);
     return {
       ctx,
       url: url!,
+      outside,
       formUrl: formUrl ?? null,
       close: async () => {
         // What is under way is done to its end, but for what takes longer than that.
         const patience = new Promise((done) => setTimeout(done, GRACE_MS).unref());
         await Promise.race([Promise.all([tasks.stop(), ...servers.map(end)]), patience]);
         closeCarriers(ctx);
+        await outside?.close();
         await opened.close();
       },
     };
@@ -109,16 +112,6 @@ export async function start(config: Config): Promise<Running> {
     await opened.close();
     throw error;
   }
-}
-
-/** The outside world of the demo: speaks what real services speak, on the same port. */
-function standIns(ctx: Context): Router {
-  const router = Router();
-  router.use(
-    '/list',
-    listService(() => secretAt(ctx, LIST_SERVICE)),
-  );
-  return router;
 }
 
 /** @throws StartFault where others could come in and there is no passphrase yet */

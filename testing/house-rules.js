@@ -31,7 +31,7 @@ const FLOORS = [
   // What happens.
   ['touches', 'messages', 'enrolments', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
   ['sheets', 'exports', 'history'],
-  ['subjects', 'http', 'config', 'commands', 'restore', 'start', 'main'],
+  ['subjects', 'http', 'config', 'outside-world', 'commands', 'restore', 'start', 'main'],
 ];
 const RANK = new Map(FLOORS.flat().map((name, rank) => [name, rank]));
 

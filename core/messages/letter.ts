@@ -43,13 +43,12 @@ export function plainLetter(words: string, footer: Footer | null): string {
 /** The HTML part: one narrow column that reads well everywhere, with its style at the elements. */
 export function htmlLetter(body: string, footer: Footer | null): string {
   const below = footer
-    ? `<hr style="border:0;border-top:1px solid #e4dccb;margin:28px 0 12px"><p style="font:13px/1.5 Arial,sans-serif;color:#5b6172;margin:0">${footer.lines
-        .map(escape)
-        .join('<br>')}<br>${
+    ? `<hr style="border:0;border-top:1px solid #e4dccb;margin:28px 0 12px"><p style="font:13px/1.5 Arial,sans-serif;color:#5b6172;margin:0">${[
+        ...footer.lines.map(escape),
         footer.optOutUrl
           ? `<a href="${escape(footer.optOutUrl)}" style="color:#5b6172">${NO_MORE}</a>`
-          : `${NO_MORE}? Answer with “unsubscribe” in the subject.`
-      }</p>`
+          : `${NO_MORE}? Answer with “unsubscribe” in the subject.`,
+      ].join('<br>')}</p>`
     : '';
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"></head><body style="margin:0;background:#ffffff"><div style="max-width:34em;margin:0 auto;padding:24px 16px;font:17px/1.6 Georgia,serif;color:#1e2433">${body}${below}</div></body></html>`;
 }

@@ -62,3 +62,17 @@ export async function liveMailbox(
   if (!row) return null;
   return { setup: MailboxSetup.parse(row.setup), password: secretOf(ctx, row).password ?? '' };
 }
+
+/** The demo's stand-ins may listen elsewhere at each start. */
+export async function moveStandIn(
+  { db }: Context,
+  user: string,
+  ports: Record<'mail' | 'mailbox', number>,
+): Promise<void> {
+  for (const [kind, port] of Object.entries(ports))
+    await db.query(
+      `update carrier set setup = setup || jsonb_build_object('port', $3::int)
+       where kind = $1 and setup ->> 'user' = $2 and setup ->> 'host' = '127.0.0.1'`,
+      [kind, user, port],
+    );
+}

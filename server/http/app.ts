@@ -24,8 +24,8 @@ const YEAR_SECONDS = 31_536_000;
 export interface AppOptions {
   /** The exported web application; null serves the API alone. */
   webDir: string | null;
-  /** Stand-ins for outside services, served beside it at /standins in the demo. */
-  standins?: Router;
+  /** Stand-ins for outside services, served beside it at /standins in the demo; `keyed` ask for a key of their own. */
+  standins?: { shown: Router; keyed: Router };
   log: Logger;
 }
 
@@ -42,9 +42,10 @@ export function createApp(ctx: Context, options: AppOptions): Express {
   });
   app.use('/api', apiRouter(ctx));
   if (options.standins) {
+    app.use('/standins', options.standins.keyed);
     // What is sent to them is signed; what they show is the owner's.
     app.get('/standins/{*path}', signedInOnly(ctx));
-    app.use('/standins', options.standins);
+    app.use('/standins', options.standins.shown);
   }
   if (options.webDir) serveWeb(app, options.webDir);
   return app.use(answerFailure(options.log));

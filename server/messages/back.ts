@@ -26,10 +26,13 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
   const mail = await readMail(bytes);
   const about = mail.about ? await queries.findMessage(ctx.db, mail.about) : null;
   const { what } = mail;
+  // Anybody can write what they like: whose answer it is tells the address, before the thread does.
+  const byAddress = await known.peopleAt(ctx.db, 'email', mail.fromAddress);
   const at = (mail.at ?? new Date(ctx.clock.realMs())).toISOString();
   if (what.is === 'opt_out') {
-    const id = messageOfToken(ctx, what.token);
+    const id = what.token ? messageOfToken(ctx, what.token) : about?.id;
     if (id) await optOut(ctx, id, 'by e-mail');
+    else for (const one of byAddress) await setNo(ctx, one, 'email', 'by e-mail');
   } else if (about && what.is === 'bounce') {
     const soft = what.bounce === 'soft';
     await report(ctx, about, key, soft ? 'bounced_soft' : 'bounced', what.why);
@@ -41,8 +44,6 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
     await report(ctx, about, key, 'complained', 'They called it unwanted.');
     await optOut(ctx, about.id, 'by a complaint to their provider');
   }
-  // Anybody can write what they like: whose answer it is tells the address, before the thread does.
-  const byAddress = await known.peopleAt(ctx.db, 'email', mail.fromAddress);
   const person = byAddress.length === 1 ? byAddress[0]! : (about?.person_id ?? null);
   const verdict =
     what.is === 'answer' || what.is === 'automatic' || what.is === 'opt_out' ? what.is : 'report';

@@ -6,6 +6,7 @@ import {
   isAutomatic,
   readDeliveryStatus,
   readFeedbackReport,
+  wishIn,
   type Bounce,
 } from '@/core/replies';
 
@@ -21,7 +22,8 @@ export interface MailRead {
   about: string | null;
   what:
     | { is: 'answer' | 'automatic' }
-    | { is: 'opt_out'; token: string }
+    /** With the token of a link of ours, or in words of their own. */
+    | { is: 'opt_out'; token: string | null }
     | { is: 'bounce'; bounce: Bounce; address: string; why: string }
     | { is: 'delivered'; address: string }
     | { is: 'complaint' }
@@ -52,6 +54,8 @@ export async function readMail(bytes: Buffer): Promise<MailRead> {
     idsIn(headerText(mail, 'in-reply-to'), headerText(mail, 'references')).at(-1) ?? null;
   const token = /\bunsubscribe\s+([0-9a-f-]{36}\.[\w-]{20,})/i.exec(subject)?.[1];
   if (token) return { ...base, about: token.slice(0, 36), what: { is: 'opt_out', token } };
+  if (wishIn(subject) === 'stop' || wishIn(base.words) === 'stop')
+    return { ...base, about, what: { is: 'opt_out', token: null } };
   const headers = new Map([...mail.headers].map(([name, value]) => [name, wordsOf(value)]));
   const is = isAutomatic(headers, fromAddress, subject) ? 'automatic' : 'answer';
   return { ...base, about, what: { is } };

@@ -1,0 +1,55 @@
+import { call } from '@/contract/call';
+import { saveMail, saveMailbox, saveTexts } from '@/contract/carriers';
+
+import { ANSWERS, TEXT_ANSWERS } from './words';
+
+/** How Pen Pal signs in at the stand-ins. */
+export const MAIL_USER = 'marisol';
+export const OUTSIDE_SECRET = 'harbor-light';
+
+/** Sets up what takes messages: the stand-ins, as anybody would set up real ones. */
+export async function setUpCarriers(
+  base: string,
+  { smtpPort, pop3Port }: { smtpPort: number; pop3Port: number },
+): Promise<void> {
+  const at = { host: '127.0.0.1', security: 'none' as const, user: MAIL_USER };
+  const rate = { perMinute: 60, perDay: 400 };
+  const from = { fromAddress: 'marisol@example.com', fromName: 'Marisol Quane' };
+  const secret = OUTSIDE_SECRET;
+  await call(
+    saveMail,
+    { body: { setup: { ...at, port: smtpPort, ...from, ...rate }, secret } },
+    { base },
+  );
+  await call(
+    saveMailbox,
+    { body: { setup: { ...at, protocol: 'pop3', port: pop3Port }, secret } },
+    { base },
+  );
+  const texts = { url: `${base}/standins/texts`, from: '503-555-0199', ownNumber: false, ...rate };
+  await call(saveTexts, { body: { setup: texts, secret } }, { base });
+}
+
+const sum = (text: string) =>
+  [...text].reduce((n, char) => (n * 31 + char.charCodeAt(0)) % 9973, 7);
+
+/** Each answer is given once, by whoever comes first. */
+const left = { mail: [...ANSWERS], text: [...TEXT_ANSWERS] };
+
+/** What becomes of an e-mail: most arrive, some are answered, a mailbox is closed, somebody is away. */
+export function fateOfMail({ to }: { to: string }) {
+  const n = sum(to);
+  if (n % 41 === 0) return { as: 'bounced' as const, hard: true };
+  if (n % 23 === 0)
+    return {
+      as: 'away' as const,
+      words: 'I am away until the end of the month and read mail after that.',
+    };
+  const words = n % 4 === 0 ? left.mail.shift() : undefined;
+  return words ? { as: 'answered' as const, words } : { as: 'delivered' as const };
+}
+
+export function fateOfText({ to }: { to: string }) {
+  const words = sum(to) % 5 === 0 ? left.text.shift() : undefined;
+  return words ? { answers: words } : ('delivered' as const);
+}

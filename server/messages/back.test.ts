@@ -1,0 +1,112 @@
+import { listBack, listOut, lookNow, placeIncoming } from '@/contract/messages';
+import { messagesSuite } from '@/testing/messages';
+
+const { call, sheet, later, due, begin, rosa, byItself, evening, write, fates } = messagesSuite();
+
+describe('what comes back', () => {
+  test('a hard bounce stops the address; a soft one only tells; the same report counts once', async () => {
+    const { mailbox } = await begin({
+      fate: ({ to }) => ({ as: 'bounced', hard: to.startsWith('rosa') }),
+    });
+    await call(lookNow);
+    const rosas = await rosa();
+    await write(rosas);
+    await write(await rosa({ givenName: 'Bo', email: 'bo@example.com' }));
+    await due();
+    await call(lookNow);
+    mailbox.mails.push(...mailbox.mails.map(({ bytes }, i) => ({ id: `again ${i}`, bytes })));
+    await call(lookNow);
+    expect(await fates()).toEqual(['bounced', 'bounced']);
+    expect((await call(listBack)).stopped).toMatchObject([{ address: 'rosa@example.com' }]);
+    expect((await sheet(rosas)).planned.filter(({ kind }) => kind === 'call')).toHaveLength(1);
+  });
+
+  test('an automatic answer is no touch', async () => {
+    await begin({ fate: () => ({ as: 'away', words: 'Back on Monday.' }) });
+    await call(lookNow);
+    const id = await rosa();
+    await write(id);
+    await due();
+    await call(lookNow);
+    expect((await sheet(id)).touches.map(({ outcome }) => outcome)).toEqual(['sent']);
+    expect((await call(listBack)).incoming).toMatchObject([{ verdict: 'automatic' }]);
+  });
+
+  test.each(['complained', 'unwanted'] as const)(
+    '“%s” is their no, and cancels what waits',
+    async (as) => {
+      const { arrived } = await begin({ fate: () => ({ as }) });
+      await call(lookNow);
+      const id = await rosa();
+      await byItself([id]);
+      await evening();
+      expect(arrived.length).toBe(1);
+      // At night it waits for the morning.
+      later(5);
+      await byItself([id], 'And the pond?');
+      await call(lookNow);
+      expect((await sheet(id)).fields.consent.email).toMatchObject({
+        answer: 'no',
+        on: '2026-11-23',
+      });
+      expect((await call(listOut)).goingTotal).toBe(0);
+      later(12);
+      await due();
+      expect(arrived.length).toBe(1);
+    },
+  );
+
+  test.each([
+    ['in the subject', 'Subject: Unsubscribe\r\n\r\n'],
+    ['as its only word', 'Subject: Re: Hi\r\n\r\nStop.\r\n'],
+  ])('whoever writes it %s wants no more', async (_, text) => {
+    const { mailbox } = await begin();
+    await call(lookNow);
+    const id = await rosa();
+    mailbox.mails.push({ id: 'x', bytes: Buffer.from(`From: rosa@example.com\r\n${text}`) });
+    await call(lookNow);
+    expect((await sheet(id)).fields.consent.email?.answer).toBe('no');
+    expect((await sheet(id)).touches).toEqual([]);
+  });
+
+  test('somebody unknown waits until it is said who it is', async () => {
+    const { mailbox } = await begin();
+    await call(lookNow);
+    mailbox.mails.push({
+      id: 'x',
+      bytes: Buffer.from(
+        'From: Wen Ito <wen@example.net>\r\nSubject: Hello\r\nDate: Mon, 23 Nov 2026 10:00:00 -0800\r\n\r\nIs the loan still on?\r\n',
+      ),
+    });
+    await call(lookNow);
+    const [unknown] = (await call(listBack)).unknown;
+    expect(unknown).toMatchObject({
+      from: 'wen@example.net',
+      fromName: 'Wen Ito',
+      words: 'Is the loan still on?',
+    });
+    await call(placeIncoming, { params: { id: unknown!.id }, body: { as: 'new' } });
+    const [known] = (await call(listBack)).incoming;
+    expect(known).toMatchObject({ name: 'Wen Ito' });
+    expect((await sheet(known!.personId!)).touches).toMatchObject([
+      { kind: 'email', outcome: 'reached' },
+    ]);
+  });
+
+  test.each([
+    ['nothing', ''],
+    ['noise', Buffer.from([255, 254, 13, 10, 0]).toString('latin1')],
+    [
+      'a report of an unknown message',
+      'From: MAILER-DAEMON@x\r\nContent-Type: multipart/report; report-type=delivery-status; boundary=b\r\n\r\n--b\r\nContent-Type: message/delivery-status\r\n\r\nReporting-MTA: dns; x\r\n\r\nFinal-Recipient: rfc822; a@example.com\r\nAction: failed\r\nStatus: 5.1.1\r\n\r\n--b--\r\n',
+    ],
+  ])('%s in the mailbox does no harm, and the next mail is read', async (_, text) => {
+    const { mailbox } = await begin();
+    await call(lookNow);
+    mailbox.mails.push({ id: 'x', bytes: Buffer.from(text, 'latin1') });
+    mailbox.mails.push({ id: 'y', bytes: Buffer.from('From: a@example.com\r\n\r\nhi') });
+    await call(lookNow);
+    expect((await call(listBack)).unknown).toMatchObject([{ from: 'a@example.com' }]);
+    expect((await call(listBack)).stopped).toEqual([]);
+  });
+});
