@@ -1,5 +1,6 @@
 import { Linking } from 'react-native';
 
+import { listOut, writeMessage } from '@/contract/messages';
 import { putOff, swapItem, type DeskItem } from '@/contract/touches';
 import * as sample from '@/testing/samples';
 import { fakeServer, screen, show as showIn, TODAY, waitFor } from '@/testing/screen';
@@ -8,7 +9,7 @@ import { DeskCard } from './desk-card';
 
 let server: ReturnType<typeof fakeServer>;
 beforeEach(() => {
-  server = fakeServer();
+  server = fakeServer().answer(listOut, sample.out({ carriers: { email: false, text: false } }));
   jest.spyOn(Linking, 'openURL').mockResolvedValue(true);
 });
 
@@ -112,4 +113,23 @@ test('without a phone it offers another way, and swaps to it', async () => {
   expect(screen.queryByText('Call')).toBeNull();
   await user.click(screen.getByText('Text instead'));
   await waitFor(() => expect(server.sent(swapItem)).toEqual([{ itemKey: 'beat:1', kind: 'text' }]));
+});
+
+test('where Pen Pal can send it itself, it does, and the own program comes second', async () => {
+  server
+    .answer(listOut, sample.out())
+    .answer(writeMessage, {
+      sentence: 'The text to Teodora Vance has gone',
+      topics: [],
+      id: sample.id(70),
+    });
+  const { user } = show({ kind: 'text', words: 'Thinking of you, Teodora.' });
+  await user.click(await screen.findByRole('button', { name: 'Send the text to Teodora Vance' }));
+  await waitFor(() =>
+    expect(server.sent(writeMessage)).toMatchObject([
+      { kind: 'text', words: 'Thinking of you, Teodora.', itemKey: 'beat:1' },
+    ]),
+  );
+  await user.click(screen.getByRole('button', { name: 'Text Teodora Vance in my own program' }));
+  expect(Linking.openURL).toHaveBeenCalled();
 });

@@ -9,6 +9,7 @@ import type { DeskItem } from '@/contract/touches';
 import { shortDate, type PlainDate } from '@/core/time';
 
 import { Later, Swap } from './later';
+import { SendIt } from './send-it';
 import { OpenIt, useToWrite, WordsToUse } from './to-write';
 
 type Open = 'none' | 'log' | 'later';
@@ -56,6 +57,7 @@ export function DeskCard({ item, today, inHand }: Props) {
         >{`${shortDate(item.lastNote.on, today)}: ${item.lastNote.body}`}</Soft>
       ) : null}
       <View className="flex-row flex-wrap items-center gap-2 pt-1">
+        {link ? <SendIt item={item} to={to} /> : null}
         {link ? <OpenIt item={item} link={link} onOpen={() => show('log')} /> : null}
         <Button
           label="Log"

@@ -6,6 +6,8 @@ import type { DeskItem } from '@/contract/touches';
 import { linkToWrite, subjectOf } from '@/core/messages';
 import { KIND_WORDS } from '@/core/touches';
 
+import { useCarried } from './carried';
+
 /** The words of an item as they will be used, which the owner may change before they go. */
 export function useToWrite({ words, kind, phone, email }: DeskItem) {
   const [written, setWritten] = useState<string | null>(null);
@@ -70,14 +72,19 @@ export const OpenIt = ({
   item: DeskItem;
   link: string;
   onOpen: () => void;
-}) => (
-  <Button
-    weight="main"
-    label={KIND_WORDS[item.kind].verb}
-    spoken={`${KIND_WORDS[item.kind].verb} ${item.name}`}
-    onPress={() => {
-      onOpen();
-      void Linking.openURL(link);
-    }}
-  />
-);
+}) => {
+  // What Pen Pal sends itself may go by the owner's own program as well.
+  const second = useCarried(item.kind);
+  const { verb } = KIND_WORDS[item.kind];
+  return (
+    <Button
+      weight={second ? 'plain' : 'main'}
+      label={second ? 'In my own program' : verb}
+      spoken={second ? `${verb} ${item.name} in my own program` : `${verb} ${item.name}`}
+      onPress={() => {
+        onOpen();
+        void Linking.openURL(link);
+      }}
+    />
+  );
+};

@@ -15,7 +15,7 @@ import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { readMergeValues } from '../templates';
 import { fillIn } from './make';
-import { wakeOutbox } from './pump';
+import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { ShownRow, State } from './queries';
 import { hourThere, readRoom, type Room } from './room';
@@ -145,6 +145,7 @@ export async function move(ctx: Context, id: string, what: Move) {
       ctx.clock.now(),
     ]);
   if (to.state === 'ready') await wakeOutbox(ctx, ctx.db);
+  if (goAt) await sendNow(ctx);
   tellOf(ctx, [row.person_id]);
   return { sentence: `The ${nounOf(row)} to ${row.name} ${words}`, topics: TOPICS };
 }

@@ -4,7 +4,7 @@ import { instantOf } from '@/core/zones';
 import { liveMail, liveTexts, type Handed } from '../carriers';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import type { TaskHandler } from '../tasks';
+import { runKind, type TaskHandler } from '../tasks';
 import { insertTouches, logTouch } from '../touches';
 import { lettersOf, obstacleOf, stoppedOf } from './make';
 import { optOutMail } from './opt-out';
@@ -47,6 +47,17 @@ export const wakeOutbox = async ({ clock }: Context, sql: Sql, at?: string): Pro
     [clock.now(), at ?? clock.now()],
   );
 };
+
+/** How long whoever pressed waits to see it gone. */
+const PATIENCE_MS = 3_000;
+
+/** Sends at once what is due, and waits a moment for it: whoever wrote it sees that it has gone. */
+export async function sendNow(ctx: Context): Promise<void> {
+  const sending = runKind(ctx, OUTBOX).catch((err: unknown) =>
+    ctx.log.error({ err }, 'sending failed'),
+  );
+  await Promise.race([sending, new Promise((done) => setTimeout(done, PATIENCE_MS).unref())]);
+}
 
 /** What was being handed over when the program ended: a gateway knows it by its id, a mail server does not. */
 export async function recoverHanding({ db }: Context): Promise<number> {

@@ -6,7 +6,7 @@ import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { readMergeValues } from '../templates';
 import { fillIn, makeMessages, type Wanted } from './make';
-import { wakeOutbox } from './pump';
+import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { Kind } from './queries';
 import { hourThere, readRoom } from './room';
@@ -67,20 +67,24 @@ export async function write(
     return message;
   });
   tellOf(ctx, [asked.personId]);
+  await sendNow(ctx);
   const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
   const noun = asked.kind === 'email' ? 'e-mail' : 'text';
-  const later = made.go_at !== null && Date.parse(made.go_at) > ctx.clock.nowMs();
-  const when =
-    made.state === 'held'
-      ? `waits: ${made.why.replace(/\.$/, '')}. Sending is set up under Out, Carriers`
-      : later
-        ? 'goes when the night is over there; until then it can be changed under Out'
-        : 'goes now';
+  const now = (await queries.findMessage(ctx.db, made.id))!;
   return {
     id: made.id,
-    sentence: `The ${noun} to ${reader!.name} ${when}`,
+    sentence: `The ${noun} to ${reader!.name} ${whatBecame(ctx, now)}`,
     topics: ['messages', 'touches', 'plan'],
   };
+}
+
+/** What became of a message that was just written. */
+function whatBecame({ clock }: Context, { state, why, go_at: goAt }: queries.MessageRow): string {
+  if (state === 'gone') return 'has gone';
+  if (state === 'held' || state === 'failed') return `waits under Out: ${why.replace(/\.$/, '')}`;
+  return goAt !== null && Date.parse(goAt) > clock.nowMs() + 60_000
+    ? 'goes when the night is over there; until then it can be changed under Out'
+    : 'is on its way';
 }
 
 /** What of the desk is written once, but again where it was cancelled or given up. */
