@@ -228,6 +228,28 @@ export const listBack = endpoint({
   }),
 });
 
+export const listResults = endpoint({
+  method: 'get',
+  path: '/messages/results',
+  subject,
+  shows: ['messages'],
+  summary: 'What came of the messages of a year, by what brought them',
+  response: z.object({
+    results: z.array(
+      z.object({
+        /** The cadence; empty for what the owner wrote. */
+        cadence: z.string(),
+        kind: z.enum(MESSAGE_KINDS),
+        sent: z.number().int(),
+        answered: z.number().int(),
+        bounced: z.number().int(),
+        optedOut: z.number().int(),
+      }),
+    ),
+  }),
+});
+export type Result = z.infer<(typeof listResults)['response']>['results'][number];
+
 export const placeIncoming = endpoint({
   method: 'post',
   path: '/messages/back/:id/place',

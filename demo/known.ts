@@ -36,10 +36,10 @@ export async function learnOfThem(
 async function noteConsents(base: string, random: Random, rows: readonly PersonRow[]) {
   const said = new Map<string, { change: Consent; ids: string[] }>();
   for (const { id } of rows) {
-    if (!random.chance(0.6)) continue;
+    if (!random.chance(0.8)) continue;
     const cameFrom = random.pick(CONSENT_FROM);
     for (const channel of CHANNELS) {
-      if (!random.chance(0.8)) continue;
+      if (!random.chance(0.9)) continue;
       const answer = random.chance(channel === 'text' ? 0.88 : 0.97) ? 'yes' : 'no';
       const key = `${channel} ${answer} ${cameFrom}`;
       const group = said.get(key) ?? {

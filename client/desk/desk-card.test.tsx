@@ -116,13 +116,11 @@ test('without a phone it offers another way, and swaps to it', async () => {
 });
 
 test('where Pen Pal can send it itself, it does, and the own program comes second', async () => {
-  server
-    .answer(listOut, sample.out())
-    .answer(writeMessage, {
-      sentence: 'The text to Teodora Vance has gone',
-      topics: [],
-      id: sample.id(70),
-    });
+  server.answer(listOut, sample.out()).answer(writeMessage, {
+    sentence: 'The text to Teodora Vance has gone',
+    topics: [],
+    id: sample.id(70),
+  });
   const { user } = show({ kind: 'text', words: 'Thinking of you, Teodora.' });
   await user.click(await screen.findByRole('button', { name: 'Send the text to Teodora Vance' }));
   await waitFor(() =>

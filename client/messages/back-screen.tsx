@@ -20,6 +20,8 @@ import type { CallOutput } from '@/contract/endpoint';
 import { listBack, lookNow, placeIncoming, trustAddress, type Incoming } from '@/contract/messages';
 import { countInWords, dayIn, sentenceCase, shortDate, timeWords } from '@/core/time';
 
+import { Results } from './results';
+
 type Back = CallOutput<typeof listBack>;
 
 /** What came in: first that of which nobody knows who wrote it; beside it, addresses that came back. */
@@ -27,7 +29,16 @@ export function BackScreen() {
   const back = useRead(listBack, {}, { keepPrevious: true });
   const look = useWrite(lookNow);
   return (
-    <Spread beside={back.data ? <Stopped back={back.data} /> : null}>
+    <Spread
+      beside={
+        back.data ? (
+          <>
+            <Results />
+            <Stopped back={back.data} />
+          </>
+        ) : null
+      }
+    >
       <Waiting query={back}>
         {({ unknown, incoming, timeZone }) => (
           <>

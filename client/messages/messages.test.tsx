@@ -5,6 +5,7 @@ import {
   holdAll,
   listBack,
   listGone,
+  listResults,
   listOut,
   moveMessage,
   placeIncoming,
@@ -70,6 +71,26 @@ describe('what goes out', () => {
     await screen.findByRole('button', { name: `${label}: Bo Birch` });
   });
 
+  test('many that wait for one reason stand together, and are left out together', async () => {
+    const waiting = [1, 2, 3, 4].map((n) =>
+      sample.message({
+        id: sample.id(200 + n),
+        name: `Person ${n}`,
+        state: 'held',
+        mend: 'consent',
+        why: 'Not asked about e-mail yet.',
+      }),
+    );
+    const server = out({ waiting });
+    show(<OutScreen />);
+    await screen.findByText('4 e-mails');
+    expect(screen.queryByRole('button', { name: 'Leave it out: Person 1' })).toBeNull();
+    await press('Each by name');
+    await screen.findByRole('button', { name: 'Leave it out: Person 1' });
+    await press('Leave all out: 4 e-mails');
+    await waitFor(() => expect(server.sent(moveMessage)).toHaveLength(4));
+  });
+
   test('an hour that is another where they live is said; another day as well', async () => {
     out({
       going: [sample.message({ there: '21:10', goAt: '2026-11-25T18:10:00.000Z' })],
@@ -107,6 +128,11 @@ test('what has gone shows what came of it, and earlier pages', async () => {
   );
 });
 
+const RESULTS = [
+  { cadence: 'Quarterly', kind: 'email' as const, sent: 40, answered: 10, bounced: 1, optedOut: 0 },
+  { cadence: '', kind: 'text' as const, sent: 3, answered: 2, bounced: 0, optedOut: 0 },
+];
+
 describe('what came back', () => {
   const came = (change: Partial<Incoming> = {}): Incoming => ({
     id: sample.id(80),
@@ -123,6 +149,7 @@ describe('what came back', () => {
   });
   const back = (change: object = {}) =>
     fakeServer()
+      .answer(listResults, { results: RESULTS })
       .answer(listBack, {
         timeZone: 'America/Los_Angeles',
         unknown: [],
@@ -158,6 +185,9 @@ describe('what came back', () => {
     });
     show(<BackScreen />);
     await screen.findByText('An automatic answer');
+    // Of few no share is worked out.
+    await screen.findByText('10 answered (25 %), 1 came back (3 %)');
+    expect(screen.getByText('2 answered')).toBeTruthy();
     await press('ana@example.com works again');
     await waitFor(() =>
       expect(server.sent(trustAddress)).toEqual([{ address: 'ana@example.com' }]),

@@ -7,7 +7,7 @@ import { holdAll, listOut, type Message, type Out } from '@/contract/messages';
 import { figure, plural } from '@/core/time';
 
 import { outHeadline, whatItIs } from './message-words';
-import { WaitingCard } from './waiting-card';
+import { WaitingGroups } from './waiting-group';
 import { WhenItGoes } from './when';
 
 /** What goes out next, and before it what waits for the owner and why. */
@@ -46,9 +46,7 @@ function WaitForYou({ out: { waiting, waitingTotal } }: { out: Out }) {
   return (
     <View className="gap-2">
       <Heading>Wait for you</Heading>
-      {waiting.map((message) => (
-        <WaitingCard key={message.id} message={message} />
-      ))}
+      <WaitingGroups messages={waiting} />
       {waitingTotal > waiting.length ? (
         <Soft>{`and ${figure(waitingTotal - waiting.length)} more`}</Soft>
       ) : null}

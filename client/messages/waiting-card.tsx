@@ -6,6 +6,19 @@ import { moveMessage, type Message } from '@/contract/messages';
 
 import { whatItIs } from './message-words';
 
+/** Why a message does not go, in two words. */
+export const LABELS: Record<Message['mend'], string> = {
+  '': 'did not go',
+  address: 'no way there',
+  consent: 'no yes to it',
+  words: 'words missing',
+  carrier: 'nothing takes it',
+  release: 'held by you',
+  unclear: 'in doubt',
+  again: 'did not go',
+};
+const TONES: Partial<Record<Message['mend'], string>> = { consent: 'text-warn', release: '' };
+
 type Move = 'release' | 'cancel' | 'again' | 'went';
 
 /** The ways on from where a message is, the likeliest first. */
@@ -40,7 +53,7 @@ const MENDS: Partial<Record<Message['mend'], [label: string, href: (m: Message) 
 /** A message that does not go: why, and the ways on. */
 export function WaitingCard({ message }: { message: Message }) {
   const move = useWrite(moveMessage);
-  const { id, name, personId, why, mend, state } = message;
+  const { id, name, personId, why, mend } = message;
   const [label, href] = MENDS[mend] ?? [];
   return (
     <Card className="gap-1">
@@ -48,7 +61,7 @@ export function WaitingCard({ message }: { message: Message }) {
         <Linked href={`/people/${personId}`} className="min-w-0 shrink">
           <Lead>{name}</Lead>
         </Linked>
-        <Soft className="text-danger">{state === 'failed' ? 'did not go' : 'can’t go'}</Soft>
+        <Soft className={TONES[mend] ?? 'text-danger'}>{LABELS[mend]}</Soft>
       </View>
       <Linked href={`/out/${id}`}>
         <Soft>{`${whatItIs(message)}. ${why}`}</Soft>

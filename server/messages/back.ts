@@ -28,7 +28,7 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
   const { what } = mail;
   // Anybody can write what they like: whose answer it is tells the address, before the thread does.
   const byAddress = await known.peopleAt(ctx.db, 'email', mail.fromAddress);
-  const at = (mail.at ?? new Date(ctx.clock.realMs())).toISOString();
+  const at = ownersTime(ctx, mail.at?.getTime() ?? ctx.clock.realMs());
   if (what.is === 'opt_out') {
     const id = what.token ? messageOfToken(ctx, what.token) : about?.id;
     if (id) await optOut(ctx, id, 'by e-mail');
@@ -61,9 +61,14 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
   });
 }
 
+/** When something came in, by the owner's clock: others may be ahead of it, and a demo's is shifted. */
+const ownersTime = ({ clock }: Context, atMs: number): string =>
+  new Date(Math.min(atMs + clock.nowMs() - clock.realMs(), clock.nowMs())).toISOString();
+
 /** Takes in what a text gateway tells: reports, and texts that came. */
 export async function takeText(ctx: Context, event: FromGateway): Promise<void> {
-  const { key, at } = event;
+  const { key } = event;
+  const at = ownersTime(ctx, Date.parse(event.at));
   if (event.as !== 'received') {
     const about = await queries.findMessage(ctx.db, event.id);
     if (!about) return;

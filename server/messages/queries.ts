@@ -94,7 +94,7 @@ export const findMessage = (sql: Sql, id: string) =>
 export const waiting = (sql: Sql, since: string, limit: number) =>
   sql.query<ShownRow & { total: number }>(
     `select ${SHOWN}, count(*) over ()::int as total from message m join person p on p.id = m.person_id
-     where (m.state = 'held' or m.state = 'failed' and m.planned_on >= $1::date)
+     where (m.state = 'held' or m.state = 'failed' and m.mend <> '' and m.planned_on >= $1::date)
        and p.archived_on is null and p.deleted_on is null
      order by m.planned_on desc, m.id limit $2::int`,
     [since, limit],
@@ -123,6 +123,25 @@ export const countGone = async (sql: Sql, since: string, kind: Kind | null = nul
       [since, kind],
     )
   )[0]!.n;
+
+/** What came of what went since a day, by what brought it; the most first. */
+export const resultsSince = (sql: Sql, since: string) =>
+  sql.query<{
+    cadence: string;
+    kind: Kind;
+    sent: number;
+    answered: number;
+    bounced: number;
+    optedOut: number;
+  }>(
+    `select cadence, kind, count(*)::int as sent,
+       count(*) filter (where fate = 'answered')::int as answered,
+       count(*) filter (where fate = 'bounced')::int as bounced,
+       count(*) filter (where fate in ('opted_out', 'complained'))::int as "optedOut"
+     from message where state = 'gone' and gone_at >= $1::timestamptz
+     group by cadence, kind order by sent desc, cadence limit 50`,
+    [since],
+  );
 
 /** A page of what has gone, the latest first. */
 export const gone = (

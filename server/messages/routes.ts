@@ -2,12 +2,14 @@ import type { Router } from 'express';
 
 import * as api from '@/contract/messages';
 import type { Topic } from '@/contract/topics';
+import { addDays } from '@/core/time';
 
 import { register } from '../api';
 import type { Context } from '../context';
 import * as back from './back';
 import { look } from './look';
 import * as outbox from './outbox';
+import { resultsSince } from './queries';
 import { start, write } from './write';
 
 export { optOutPage } from './opt-out-page';
@@ -16,6 +18,9 @@ export function messageRoutes(router: Router, ctx: Context): void {
   register(router, api.listOut, () => outbox.readOut(ctx));
   register(router, api.listGone, ({ query }) => outbox.readGone(ctx, query));
   register(router, api.listBack, ({ query }) => back.listIn(ctx, query.limit));
+  register(router, api.listResults, async () => ({
+    results: await resultsSince(ctx.db, addDays(ctx.clock.today(), -365)),
+  }));
   register(router, api.startMessage, ({ body }) => start(ctx, body));
   register(router, api.holdAll, ({ body }) => outbox.holdAll(ctx, body.hold));
   register(router, api.lookNow, async () => ({

@@ -1,0 +1,81 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useWrite } from '@/client/api';
+import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
+import { moveMessage, type Message } from '@/contract/messages';
+import { plural } from '@/core/time';
+
+import { LABELS, WaitingCard } from './waiting-card';
+
+/** More than this for one reason stand together. */
+const TOGETHER = 3;
+const NAMED = 6;
+
+/** Messages by what keeps them: many for one reason together, the others by themselves. */
+export function WaitingGroups({ messages }: { messages: readonly Message[] }) {
+  const groups = new Map<string, Message[]>();
+  for (const message of messages) {
+    // What came back or can't be filled in is everybody's own reason.
+    const key =
+      message.mend === 'consent' || message.mend === 'carrier'
+        ? `${message.kind} ${message.why}`
+        : message.id;
+    groups.set(key, [...(groups.get(key) ?? []), message]);
+  }
+  return [...groups].map(([key, all]) =>
+    all.length > TOGETHER ? (
+      <Group key={key} messages={all} />
+    ) : (
+      all.map((message) => <WaitingCard key={message.id} message={message} />)
+    ),
+  );
+}
+
+function Group({ messages }: { messages: readonly Message[] }) {
+  const [open, setOpen] = useState(false);
+  const move = useWrite(moveMessage);
+  const [{ kind, why, mend }] = messages as [Message, ...Message[]];
+  const what = plural(messages.length, kind === 'email' ? 'e-mail' : 'text');
+  const names = messages.slice(0, NAMED).map(({ name }) => name);
+  const more = messages.length - names.length;
+  const leaveOut = async () => {
+    for (const { id } of messages)
+      await move.mutateAsync({ params: { id }, body: { move: 'cancel' } });
+  };
+  return (
+    <>
+      <Card className="gap-1">
+        <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+          <Lead>{what}</Lead>
+          <Soft className="text-warn">{LABELS[mend]}</Soft>
+        </View>
+        <Body>{why}</Body>
+        <Soft>{`${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`}</Soft>
+        <View className="flex-row flex-wrap gap-2 pt-1">
+          <Linked
+            href={mend === 'consent' ? '/tidy/consent' : '/out/carriers'}
+            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
+          >
+            <Body className="font-sans-semibold">
+              {mend === 'consent' ? 'Note what they said' : 'Set it up'}
+            </Body>
+          </Linked>
+          <Button
+            label={open ? 'Fold them' : 'Each by name'}
+            aria-expanded={open}
+            onPress={() => setOpen(!open)}
+          />
+          <Button
+            weight="quiet"
+            label="Leave them all out"
+            spoken={`Leave all out: ${what}`}
+            disabled={move.isPending}
+            onPress={() => void leaveOut()}
+          />
+        </View>
+      </Card>
+      {open ? messages.map((message) => <WaitingCard key={message.id} message={message} />) : null}
+    </>
+  );
+}
