@@ -12,7 +12,7 @@ export interface Clock {
   zone: string;
   /** Whole days by which the application's day is ahead of the real one. */
   shiftDays: number;
-  /** Milliseconds beside them: a demo is filled in the afternoon, whenever that is. */
+  /** Milliseconds beside them: a demo is filled in the morning, whenever that is. */
   shiftMs: number;
 }
 

@@ -7,16 +7,19 @@ import { moveMessage, type Message } from '@/contract/messages';
 import { whatItIs } from './message-words';
 
 /** Why a message does not go, in two words. */
-export const LABELS: Record<Message['mend'], string> = {
+const LABELS: Record<Message['mend'], string> = {
   '': 'did not go',
   address: 'no way there',
-  consent: 'no yes to it',
+  consent: 'not asked yet',
   words: 'words missing',
   carrier: 'nothing takes it',
   release: 'held by you',
   unclear: 'in doubt',
   again: 'did not go',
 };
+/** A no is no lack: it is said as one. */
+export const labelOf = ({ mend, why }: Pick<Message, 'mend' | 'why'>): string =>
+  mend === 'consent' && why.startsWith('They said no') ? 'said no' : LABELS[mend];
 const TONES: Partial<Record<Message['mend'], string>> = { consent: 'text-warn', release: '' };
 
 type Move = 'release' | 'cancel' | 'again' | 'went';
@@ -61,7 +64,7 @@ export function WaitingCard({ message }: { message: Message }) {
         <Linked href={`/people/${personId}`} className="min-w-0 shrink">
           <Lead>{name}</Lead>
         </Linked>
-        <Soft className={TONES[mend] ?? 'text-danger'}>{LABELS[mend]}</Soft>
+        <Soft className={TONES[mend] ?? 'text-danger'}>{labelOf(message)}</Soft>
       </View>
       <Linked href={`/out/${id}`}>
         <Soft>{`${whatItIs(message)}. ${why}`}</Soft>

@@ -6,7 +6,7 @@ import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
 import { moveMessage, type Message } from '@/contract/messages';
 import { plural } from '@/core/time';
 
-import { LABELS, WaitingCard } from './waiting-card';
+import { labelOf, WaitingCard } from './waiting-card';
 
 /** More than this for one reason stand together. */
 const TOGETHER = 3;
@@ -35,7 +35,8 @@ export function WaitingGroups({ messages }: { messages: readonly Message[] }) {
 function Group({ messages }: { messages: readonly Message[] }) {
   const [open, setOpen] = useState(false);
   const move = useWrite(moveMessage);
-  const [{ kind, why, mend }] = messages as [Message, ...Message[]];
+  const [first] = messages as [Message, ...Message[]];
+  const { kind, why, mend } = first;
   const what = plural(messages.length, kind === 'email' ? 'e-mail' : 'text');
   const names = messages.slice(0, NAMED).map(({ name }) => name);
   const more = messages.length - names.length;
@@ -48,7 +49,7 @@ function Group({ messages }: { messages: readonly Message[] }) {
       <Card className="gap-1">
         <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
           <Lead>{what}</Lead>
-          <Soft className="text-warn">{LABELS[mend]}</Soft>
+          <Soft className="text-warn">{labelOf(first)}</Soft>
         </View>
         <Body>{why}</Body>
         <Soft>{`${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`}</Soft>

@@ -18,6 +18,7 @@ import { getDesk } from '@/contract/touches';
 import { messagesSuite, NO, YES } from '@/testing/messages';
 
 const {
+  add,
   call,
   refusal,
   sheet,
@@ -64,6 +65,17 @@ test('a beat by itself goes out once, is in the story, and its answer is a touch
     words: 'How is the garden, Rosa?',
     events: [{ kind: 'answered' }],
   });
+});
+
+test('what goes by itself takes none of the day’s room, and is not among what the owner made', async () => {
+  const { arrived } = await begin();
+  await call(saveSettings, { body: { capacity: 2, graceDays: 0 } });
+  const circleId = '0190a000-0000-7000-8000-000000000001';
+  for (const givenName of ['Ana', 'Bo']) await add({ givenName, phone: '555-0101', circleId });
+  await byItself([await rosa(), await rosa({ givenName: 'Cy', email: 'cy@example.com' })]);
+  await evening();
+  expect(arrived.length).toBe(2);
+  expect(await call(getDesk)).toMatchObject({ items: [{}, {}], made: [] });
 });
 
 describe('what keeps a message', () => {

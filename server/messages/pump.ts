@@ -214,6 +214,7 @@ async function record(ctx: Context, room: Room, overs: readonly Over[]): Promise
         logged_at: now,
         kind: message.kind,
         outcome: 'sent',
+        by_itself: true,
         hold: holdOf(message.kind, 'sent', holds),
       })),
     );

@@ -12,13 +12,16 @@ export interface TouchRecord {
   kind: TouchKind;
   outcome: Outcome;
   hold: number;
+  /** No work of the owner's: false when left out. */
+  by_itself?: boolean;
 }
 
 export const insertTouches = (sql: Sql, touches: readonly TouchRecord[]) =>
   sql.query(
-    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold)
-     select * from json_to_recordset($1::json) as r (id uuid, person_id uuid, on_day date,
-       logged_at timestamptz, kind text, outcome text, hold numeric)`,
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, by_itself)
+     select id, person_id, on_day, logged_at, kind, outcome, hold, coalesce(by_itself, false)
+     from json_to_recordset($1::json) as r (id uuid, person_id uuid, on_day date,
+       logged_at timestamptz, kind text, outcome text, hold numeric, by_itself boolean)`,
     [recordset(touches)],
   );
 
@@ -106,7 +109,7 @@ export const madeOn = (sql: Sql, day: string) =>
     `select t.id as touch_id, c.action_id, p.id as person_id, p.name, t.kind, t.outcome
      from touch t join person p on p.id = t.person_id
      left join change c on c.table_name = 'touch' and c.op = 'insert' and c.row_id = t.id::text
-     where t.on_day = $1::date order by t.id desc`,
+     where t.on_day = $1::date and not t.by_itself order by t.id desc`,
     [day],
   );
 

@@ -102,3 +102,6 @@ create index stopped_address_person on stopped_address (person_id);
 -- What was due to go by itself while nothing could be sent is not sent late.
 update item_mark m set fate = 'missed' from beat b
   where m.fate = 'waiting' and b.id::text = split_part(m.part, ':', 1) and b.kind in ('email', 'text');
+
+-- What went by itself was no work of the owner's: it takes none of a day's room.
+alter table touch add column by_itself boolean not null default false;
