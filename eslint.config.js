@@ -77,7 +77,7 @@ module.exports = [
   room('server', ['contract', 'core'], [DEEP]),
   room('standins', []),
   room('demo', ['contract', 'core']),
-  room('e2e', ['contract', 'core']),
+  room('e2e', ['contract', 'core', 'standins']),
   { files: ['e2e/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
   {
     // A screen that grows is split into a hook that knows and parts that show.

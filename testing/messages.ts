@@ -1,6 +1,7 @@
 import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
 import { listGone, listOut, writeMessage } from '@/contract/messages';
+import { saveSettings } from '@/contract/settings';
 import { runDue } from '@/server/tasks';
 import type { MailStandIn, Rules } from '@/standins';
 
@@ -33,7 +34,9 @@ export function messagesSuite() {
   const later = (hours: number) => (shift += hours * 3_600_000);
   const { add, sheet } = sphereOf(() => api);
   return {
+    api: () => api,
     ctx: () => api.ctx,
+    owner: (ownerName: string) => call(saveSettings, { body: { ownerName } }),
     base: () => api.url,
     call,
     refusal,
