@@ -119,6 +119,6 @@ export const tryCarrier = endpoint({
   long: true,
   summary: 'Tries a carrier as it is set up: a message to the owner, or a look into the mailbox',
   params: z.object({ kind: z.enum(CARRIER_KINDS) }),
-  response: z.object({ works: z.boolean(), sentence: z.string() }),
+  response: z.object({ works: z.boolean(), outcome: z.string() }),
   errors: ['not_found', 'invalid'],
 });

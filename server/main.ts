@@ -51,7 +51,7 @@ async function ensureFilled({ ctx, url, outside }: Running): Promise<void> {
   ctx.clock.shiftDays -= BEGUN_DAYS;
   // Days are lived through in the morning: what goes by itself that day still lies ahead.
   const { today, zone, nowMs } = ctx.clock;
-  ctx.clock.shiftMs = instantOf(today.call(ctx.clock), '08:30', zone) - nowMs.call(ctx.clock);
+  ctx.clock.shiftMs = instantOf(today.call(ctx.clock), '09:15', zone) - nowMs.call(ctx.clock);
   const say = (line: string) => console.log(line);
   await fillDemo({ base: url, seed: DEMO_SEED, say, mail: outside! });
   ctx.clock.shiftMs = 0;

@@ -51,7 +51,6 @@ export function BackScreen() {
                 onPress={() => look.mutate({})}
               />
             </View>
-            {look.data ? <Soft role="status">{look.data.sentence}</Soft> : null}
             {unknown.length > 0 ? <Heading>From whom?</Heading> : null}
             {unknown.map((one) => (
               <Unknown key={one.id} one={one} timeZone={timeZone} />

@@ -51,9 +51,9 @@ export function Existing({ kind, is, label }: { kind: CarrierKind; is: boolean; 
       </View>
       {data ? (
         data.works ? (
-          <Body role="status">{data.sentence}</Body>
+          <Body role="status">{data.outcome}</Body>
         ) : (
-          <Fault>{data.sentence}</Fault>
+          <Fault>{data.outcome}</Fault>
         )
       ) : null}
       {error ? <Fault>{error.message}</Fault> : null}

@@ -75,13 +75,13 @@ export async function tryOut(ctx: Context, kind: CarrierKind) {
 
 interface Tried {
   works: boolean;
-  sentence: string;
+  outcome: string;
 }
 
 const tried = (handed: Handed, what: string): Tried =>
   handed.as === 'taken'
-    ? { works: true, sentence: `It took ${what}. See whether it arrives.` }
-    : { works: false, sentence: handed.words };
+    ? { works: true, outcome: `It took ${what}. See whether it arrives.` }
+    : { works: false, outcome: handed.words };
 
 const words = 'This is Pen Pal, trying out the way to you. It works.';
 
@@ -118,9 +118,9 @@ async function tryMailbox(ctx: Context): Promise<Tried> {
     await readMailbox(live.setup, live.password, null);
     return {
       works: true,
-      sentence: 'The mailbox can be read. What comes in from now on is looked at.',
+      outcome: 'The mailbox can be read. What comes in from now on is looked at.',
     };
   } catch (error) {
-    return { works: false, sentence: mailboxFault(error) };
+    return { works: false, outcome: mailboxFault(error) };
   }
 }

@@ -319,7 +319,7 @@ describe('what a mail server says', () => {
     });
     expect(await call(tryCarrier, { params: { kind: 'mail' } })).toEqual({
       works: false,
-      sentence: 'The mail server does not take the user or the password.',
+      outcome: 'The mail server does not take the user or the password.',
     });
   });
 });
