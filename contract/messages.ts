@@ -2,6 +2,7 @@ import { z } from 'zod';
 
 import { Day, Id, IdParam, Int4, PersonId } from './common';
 import { endpoint } from './endpoint';
+import { Who } from './filters';
 import { Text } from './record';
 import { TOPICS } from './topics';
 
@@ -189,6 +190,46 @@ export const writeMessage = endpoint({
   }),
   response: Told.extend({ id: Id }),
   errors: ['not_found', 'invalid', 'conflict'],
+});
+
+const ToMany = { who: Who, kind: z.enum(MESSAGE_KINDS), subject: Text(300), words: Text(10_000) };
+
+export const previewMany = endpoint({
+  method: 'post',
+  path: '/messages/many/preview',
+  subject,
+  long: true,
+  summary:
+    'Who would get a message to many, the odd ones first, and who is left out and why; writes nothing',
+  body: z.object(ToMany),
+  response: z.object({
+    people: z.number().int(),
+    canGet: z.number().int(),
+    readers: z.array(
+      z.object({ personId: PersonId, name: z.string(), odd: z.string().nullable() }),
+    ),
+    leftOutCount: z.number().int(),
+    leftOut: z.array(z.object({ personId: PersonId, name: z.string(), why: z.string() })),
+  }),
+  errors: ['invalid'],
+});
+export type Readers = z.infer<(typeof previewMany)['response']>;
+
+export const writeMany = endpoint({
+  method: 'post',
+  path: '/messages/many',
+  subject,
+  long: true,
+  summary:
+    'Writes to many, one message to each who can get it; each goes in the hours of its reader',
+  body: z.object({
+    ...ToMany,
+    words: Words.words,
+    /** Of this one writing: sent again, it is written once. */
+    once: Id,
+  }),
+  response: Told.extend({ people: z.number().int(), leftOut: z.number().int() }),
+  errors: ['invalid'],
 });
 
 const Incoming = z.object({

@@ -2,6 +2,7 @@ export { call, CallFault } from '@/contract/call';
 export * from './door';
 export * from './queries';
 export * from './notice';
+export * from './new-id';
 export * from './settled';
 export * from './slow';
 export * from './topics';

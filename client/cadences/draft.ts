@@ -1,14 +1,6 @@
+import { newId } from '@/client/api';
 import type { Beat, Cadence, CadenceDraft } from '@/contract/cadences';
 import { inOrder, PATTERNS, roundLength, type Timing } from '@/core/cadences';
-
-/** An id for a new beat; `crypto.randomUUID` is not there on a page that came over plain HTTP. */
-function newId(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
-  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
-  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
-}
 
 /** Days between the last beat and a new one, until it is moved. */
 const NEXT_BEAT_DAYS = 30;

@@ -1,3 +1,5 @@
+import { SelectionProvider, useSelection } from '@/client/people';
+import { Button } from '@/client/ui';
 import { listWaiting } from '@/contract/enrolments';
 import {
   changeMessage,
@@ -9,8 +11,10 @@ import {
   listOut,
   moveMessage,
   placeIncoming,
+  previewMany,
   startMessage,
   trustAddress,
+  writeMany,
   writeMessage,
   type Incoming,
   type Message,
@@ -24,6 +28,7 @@ import { BackScreen } from './back-screen';
 import { GoneScreen } from './gone-screen';
 import { MessageScreen } from './message-screen';
 import { OutScreen } from './out-screen';
+import { WriteManyScreen } from './write-many-screen';
 import { WriteScreen } from './write-screen';
 
 const TOLD = { sentence: 'Done', topics: [] };
@@ -307,3 +312,53 @@ describe('writing to one person', () => {
     expect(screen.getByLabelText('Words')).toHaveProperty('value', 'Tea?');
   });
 });
+
+test('the same words to many: who gets them, the odd ones first, and who is left out and why', async () => {
+  const server = fakeServer()
+    .answer(previewMany, {
+      people: 4,
+      canGet: 3,
+      readers: [
+        { personId: sample.id(1), name: 'Marsh', odd: 'no first name' },
+        { personId: sample.id(2), name: 'Bo Birch', odd: null },
+      ],
+      leftOutCount: 1,
+      leftOut: [{ personId: sample.id(3), name: 'Wen Ito', why: 'They said no to e-mail.' }],
+    })
+    .answer(startMessage, {
+      subject: 'Tea',
+      words: 'Tea, there?',
+      addresses: ['m@example.com'],
+      why: '',
+      faults: [],
+      goAt: null,
+      there: null,
+    })
+    .answer(writeMany, { ...TOLD, people: 3, leftOut: 1 });
+  show(
+    <SelectionProvider>
+      <Chosen />
+    </SelectionProvider>,
+  );
+  await press('choose');
+  await type('Words', 'Tea?');
+  await screen.findByText('3 of 4 can get it.');
+  await screen.findByRole('heading', { name: 'Marsh, no first name' });
+  await press('1 person left out: who and why');
+  await screen.findByText('They said no to e-mail.');
+  await press('The next reader');
+  await screen.findByRole('heading', { name: 'Bo Birch' });
+  await press('Send to 3 people');
+  await waitFor(() =>
+    expect(server.sent(writeMany)).toMatchObject([{ words: 'Tea?', kind: 'email' }]),
+  );
+});
+
+function Chosen() {
+  const { selection, setSelection } = useSelection();
+  return selection ? (
+    <WriteManyScreen />
+  ) : (
+    <Button label="choose" onPress={() => setSelection({ who: { filter: {} }, people: 4 })} />
+  );
+}

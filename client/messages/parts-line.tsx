@@ -7,7 +7,7 @@ import { plural } from '@/core/time';
 const named = (char: string) => (char === '\u00a0' ? 'a hard space' : `“${char}”`);
 
 /** How many parts a text takes, and which signs make it longer; `onPlain` has them written plainly. */
-export function PartsLine({ words, onPlain }: { words: string; onPlain: () => void }) {
+export function PartsLine({ words, onPlain }: { words: string; onPlain?: () => void }) {
   const { parts, left, forcing } = countParts(words);
   const plain = inPlainSigns(words);
   const shorter = countParts(plain);
@@ -22,7 +22,7 @@ export function PartsLine({ words, onPlain }: { words: string; onPlain: () => vo
       {forcing.length > 0 && parts > 0 ? (
         <View className="flex-row flex-wrap items-center gap-x-2">
           <Soft>{`${signs.join(', ')} ${forcing.length === 1 ? 'needs' : 'need'} the long alphabet: 70 signs a part instead of 160.`}</Soft>
-          {plain !== words ? (
+          {onPlain && plain !== words ? (
             <Button
               weight="quiet"
               className="-ml-2"

@@ -3,24 +3,12 @@ import { useState } from 'react';
 import { Linking, View } from 'react-native';
 
 import { useRead, useSettled, useWrite } from '@/client/api';
-import {
-  Body,
-  Button,
-  Card,
-  Choice,
-  Fault,
-  Field,
-  Heading,
-  Lead,
-  Linked,
-  Soft,
-  Spread,
-  Title,
-} from '@/client/ui';
+import { Body, Button, Choice, Fault, Field, Linked, Soft, Spread, Title } from '@/client/ui';
 import { startMessage, writeMessage, type Started } from '@/contract/messages';
 import type { PersonSheet } from '@/contract/people';
 import { inPlainSigns, linkToWrite } from '@/core/messages';
 
+import { AsRead } from './as-read';
 import { FieldPicker } from './field-picker';
 import { PartsLine } from './parts-line';
 
@@ -136,15 +124,3 @@ function OwnProgram({
     />
   );
 }
-
-/** The message as its reader will have it. */
-const AsRead = ({ started, kind }: { started: Started; kind: Kind }) => (
-  <View className="gap-2">
-    <Heading>As they will read it</Heading>
-    <Card className="gap-3">
-      {kind === 'email' ? <Body className="font-sans-semibold">{started.subject}</Body> : null}
-      <Soft>{`to ${started.addresses.join(', ') || 'nowhere yet'}`}</Soft>
-      <Lead className="text-[1.0625rem]">{started.words || '…'}</Lead>
-    </Card>
-  </View>
-);

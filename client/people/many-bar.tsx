@@ -23,9 +23,9 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
   const router = useRouter();
   const { setSelection } = useSelection();
   const [open, setOpen] = useState<'none' | 'change' | 'export'>('none');
-  const enrol = () => {
+  const goWith = (to: '/enrol' | '/write-many') => () => {
     setSelection({ who, people });
-    router.navigate('/enrol');
+    router.navigate(to as '/');
   };
   const none = people === 0;
   return (
@@ -38,7 +38,8 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
         <Button weight="quiet" label="Done" onPress={onClear} />
       </View>
       <View className="flex-row flex-wrap items-center gap-2">
-        <Button weight="main" label="Enroll" disabled={none} onPress={enrol} />
+        <Button weight="main" label="Enroll" disabled={none} onPress={goWith('/enrol')} />
+        <Button label="Write" disabled={none} onPress={goWith('/write-many')} />
         <Button label="Change" disabled={none} onPress={() => setOpen('change')} />
         <Button label="Export" disabled={none} onPress={() => setOpen('export')} />
       </View>

@@ -2,6 +2,7 @@ import type { TouchKind } from '@/core/touches';
 
 export * from './letter';
 export * from './obstacle';
+export * from './oddness';
 export * from './parts';
 
 /** What another program is opened with to write to somebody. */

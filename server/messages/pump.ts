@@ -215,7 +215,8 @@ async function record(ctx: Context, room: Room, overs: readonly Over[]): Promise
         kind: message.kind,
         outcome: 'sent',
         by_itself: true,
-        hold: holdOf(message.kind, 'sent', holds),
+        // What went to many kept nobody's promise.
+        hold: message.cadence === '' ? 0 : holdOf(message.kind, 'sent', holds),
       })),
     );
     await queries.recordOutcomes(

@@ -273,3 +273,23 @@ export const eventsOf = (sql: Sql, messageId: string) =>
     'select id, kind, at, detail from message_event where message_id = $1::uuid order by at, id',
     [messageId],
   );
+
+/** What tells whether somebody's copy is worth a look before it goes. */
+export async function facesOf(sql: Sql, ids: readonly string[]) {
+  const rows = await sql.query<{
+    id: string;
+    name: string;
+    givenName: string;
+    familyName: string;
+    home: number;
+    nameLength: number;
+  }>(
+    `select p.id, p.name, coalesce(nullif(p.goes_by, ''), p.given_name) as "givenName",
+       p.family_name as "familyName", length(p.name)::int as "nameLength",
+       (select count(*)::int from person m where m.household_id = p.household_id and p.household_id is not null
+          and m.archived_on is null and m.deleted_on is null) as home
+     from person p where p.id = any($1::uuid[]) order by p.id`,
+    [ids],
+  );
+  return new Map(rows.map((row) => [row.id, row]));
+}

@@ -9,6 +9,7 @@ import type { Context } from '../context';
 import * as back from './back';
 import { look } from './look';
 import * as outbox from './outbox';
+import { previewToMany, writeToMany } from './many';
 import { resultsSince } from './queries';
 import { start, write } from './write';
 
@@ -21,6 +22,8 @@ export function messageRoutes(router: Router, ctx: Context): void {
   register(router, api.listResults, async () => ({
     results: await resultsSince(ctx.db, addDays(ctx.clock.today(), -365)),
   }));
+  register(router, api.previewMany, ({ body }) => previewToMany(ctx, body));
+  register(router, api.writeMany, ({ body }) => writeToMany(ctx, body));
   register(router, api.startMessage, ({ body }) => start(ctx, body));
   register(router, api.holdAll, ({ body }) => outbox.holdAll(ctx, body.hold));
   register(router, api.lookNow, async () => ({

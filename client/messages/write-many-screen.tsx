@@ -1,0 +1,111 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { newId, useRead, useSettled, useWrite } from '@/client/api';
+import { useSelection } from '@/client/people';
+import { Body, Button, Choice, Fault, Field, Linked, Page, Soft, Spread, Title } from '@/client/ui';
+import { previewMany, writeMany, type Readers } from '@/contract/messages';
+import type { Who } from '@/contract/filters';
+import { figure, plural } from '@/core/time';
+
+import { FieldPicker } from './field-picker';
+import { PartsLine } from './parts-line';
+import { ReadersBeside, type ManyDraft } from './readers-beside';
+
+const KINDS = [
+  { value: 'email', label: 'E-mail' },
+  { value: 'text', label: 'Text' },
+] as const;
+
+/** The same words to many, one message to each: seen as the odd ones will read them before anything goes. */
+export function WriteManyScreen() {
+  const { selection } = useSelection();
+  if (!selection)
+    return (
+      <Page>
+        <Title>To many</Title>
+        <Linked href="/people" className="min-h-[44px] justify-center">
+          <Body className="text-sea">Choose people first</Body>
+        </Linked>
+      </Page>
+    );
+  return <WriteMany who={selection.who} people={selection.people} />;
+}
+
+function WriteMany({ who, people }: { who: Who; people: number }) {
+  const router = useRouter();
+  const [kind, setKind] = useState<'email' | 'text'>('email');
+  const [subject, setSubject] = useState('');
+  const [words, setWords] = useState('');
+  const [once] = useState(() => newId());
+  const draft: ManyDraft = { who, kind, subject, words };
+  const asked = JSON.parse(useSettled(JSON.stringify(draft))) as ManyDraft;
+  const seen = useRead(previewMany, { body: asked }, { keepPrevious: true });
+  const write = useWrite(writeMany, { tells: false, onWritten: () => router.navigate('/out') });
+  const ready = words.trim() !== '' && (seen.data?.canGet ?? 0) > 0;
+  return (
+    <Spread beside={seen.data ? <ReadersBeside draft={asked} readers={seen.data.readers} /> : null}>
+      <Title>{`To ${plural(people, 'person', 'people')}`}</Title>
+      <Choice label="How" value={kind} options={KINDS} onChange={setKind} />
+      {kind === 'email' ? (
+        <Field label="Subject" value={subject} onChangeText={setSubject} />
+      ) : null}
+      <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
+      <View className="flex-row flex-wrap items-start justify-between gap-x-3">
+        {kind === 'text' ? <PartsLine words={words} /> : <View />}
+        <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
+      </View>
+      {seen.data && words.trim() !== '' ? <WhoGetsIt readers={seen.data} /> : null}
+      {seen.error ? <Fault>{seen.error.message}</Fault> : null}
+      {write.error ? <Fault>{write.error.message}</Fault> : null}
+      <Soft>
+        Each gets a message of their own, with your postal address and a way to get no more below,
+        in the hours of where they live. It keeps no promise.
+      </Soft>
+      <Button
+        weight="main"
+        className="self-start"
+        label={
+          write.isPending
+            ? 'Writing…'
+            : `Send to ${plural(seen.data?.canGet ?? 0, 'person', 'people')}`
+        }
+        disabled={!ready || write.isPending}
+        onPress={() => write.mutate({ body: { ...draft, once } })}
+      />
+    </Spread>
+  );
+}
+
+/** How many can get it, and who can't and why. */
+function WhoGetsIt({ readers: { people, canGet, leftOut, leftOutCount } }: { readers: Readers }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <View className="gap-1">
+      <Body role="status" className={canGet > 0 ? 'text-good' : 'text-danger'}>
+        {`${figure(canGet)} of ${figure(people)} can get it.`}
+      </Body>
+      {leftOutCount > 0 ? (
+        <Button
+          weight="quiet"
+          className="-ml-2 self-start"
+          label={`${plural(leftOutCount, 'person', 'people')} left out: ${open ? 'fold' : 'who and why'}`}
+          aria-expanded={open}
+          onPress={() => setOpen(!open)}
+        />
+      ) : null}
+      {open
+        ? leftOut.map(({ personId, name, why }) => (
+            <Linked key={personId} href={`/people/${personId}`} className="py-1">
+              <Body>{name}</Body>
+              <Soft>{why}</Soft>
+            </Linked>
+          ))
+        : null}
+      {open && leftOutCount > leftOut.length ? (
+        <Soft>{`and ${figure(leftOutCount - leftOut.length)} more`}</Soft>
+      ) : null}
+    </View>
+  );
+}

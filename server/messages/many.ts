@@ -1,0 +1,109 @@
+import type { CallOutput } from '@/contract/endpoint';
+import type { Who } from '@/contract/filters';
+import type { previewMany, writeMany } from '@/contract/messages';
+import { oddnessOf } from '@/core/messages';
+import { plural } from '@/core/time';
+
+import { invalid } from '../api';
+import type { Context } from '../context';
+import { idsMeant } from '../people';
+import { makeMessages, type Made, type Wanted } from './make';
+import { sendNow, wakeOutbox } from './pump';
+import * as queries from './queries';
+import type { Kind } from './queries';
+import { readRoom } from './room';
+import { tellOf } from './tell';
+
+interface ToMany {
+  who: Who;
+  kind: Kind;
+  subject: string;
+  words: string;
+}
+
+/** So many are made before others get their turn. */
+const AT_ONCE = 300;
+const READERS_SHOWN = 40;
+const LEFT_OUT_SHOWN = 200;
+
+/** Nothing takes it yet: no reason to leave anybody out, for it waits. */
+const canGet = ({ state, mend }: Made): boolean => state === 'ready' || mend === 'carrier';
+
+/** The messages to these people, a part at a time. */
+async function* madeFor(ctx: Context, asked: ToMany, key: string): AsyncGenerator<Made[]> {
+  const ids = await idsMeant(ctx, asked.who);
+  const room = await readRoom(ctx);
+  const { kind, subject, words } = asked;
+  for (let from = 0; from < ids.length; from += AT_ONCE) {
+    const wanted = ids.slice(from, from + AT_ONCE).map((personId): Wanted => ({
+      key: `${key}:${personId}`,
+      personId,
+      kind,
+      subject,
+      words,
+      cadence: '',
+      beatId: null,
+      itemKey: '',
+      byItself: true,
+      on: ctx.clock.today(),
+    }));
+    yield await makeMessages(ctx, ctx.db, wanted, room);
+    await new Promise(setImmediate);
+  }
+}
+
+/** Who would get it, the odd ones first, and who is left out and why; writes nothing. */
+export async function previewToMany(
+  ctx: Context,
+  asked: ToMany,
+): Promise<CallOutput<typeof previewMany>> {
+  const all: Made[] = [];
+  for await (const part of madeFor(ctx, asked, 'trial')) all.push(...part);
+  const ready = all.filter(canGet);
+  const out = all.filter((message) => !canGet(message));
+  const faces = await queries.facesOf(
+    ctx.db,
+    [...ready, ...out.slice(0, LEFT_OUT_SHOWN)].map(({ person_id }) => person_id),
+  );
+  const readers = ready.flatMap(({ person_id }) => {
+    const face = faces.get(person_id);
+    return face ? { personId: person_id, name: face.name, odd: oddnessOf(face) } : [];
+  });
+  readers.sort((a, b) => Number(a.odd === null) - Number(b.odd === null));
+  return {
+    people: all.length,
+    canGet: ready.length,
+    readers: readers.slice(0, READERS_SHOWN),
+    leftOutCount: out.length,
+    leftOut: out.slice(0, LEFT_OUT_SHOWN).map(({ person_id, why }) => ({
+      personId: person_id,
+      name: faces.get(person_id)?.name ?? '',
+      why,
+    })),
+  };
+}
+
+/** Writes to each who can get it; who can't is left out, as the preview said. */
+export async function writeToMany(
+  ctx: Context,
+  { once, ...asked }: ToMany & { once: string },
+): Promise<CallOutput<typeof writeMany>> {
+  let [people, leftOut] = [0, 0];
+  for await (const part of madeFor(ctx, asked, `many:${once}`)) {
+    const going = part.filter(canGet);
+    leftOut += part.length - going.length;
+    people += (await queries.insertMessages(ctx.db, going)).length;
+  }
+  if (people + leftOut === 0) throw invalid('Nobody is meant.', 'who');
+  await wakeOutbox(ctx, ctx.db);
+  await sendNow(ctx);
+  tellOf(ctx, []);
+  const what = plural(people, asked.kind === 'email' ? 'e-mail' : 'text');
+  const rest = leftOut > 0 ? `; ${plural(leftOut, 'person', 'people')} left out` : '';
+  return {
+    people,
+    leftOut,
+    sentence: `${what} on the way${rest}. Until one goes it can be held or cancelled under Out`,
+    topics: ['messages', 'touches', 'plan'],
+  };
+}
