@@ -1,0 +1,87 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+import { call } from '@/contract/call';
+import { saveMail } from '@/contract/carriers';
+import { getMessage, listGone, listOut, moveMessage, writeMessage } from '@/contract/messages';
+import { addPerson } from '@/contract/people';
+import { mailServer } from '@/standins';
+import { startServer, type ServerProcess } from '@/testing/process';
+
+const KILLS = Number(process.env.PENPAL_KILLS ?? 5);
+const AT_ONCE = 12;
+
+const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
+
+test('a process that is killed while it sends hands each message over once, or says that it is in doubt', async () => {
+  const dir = await mkdtemp(join(tmpdir(), 'penpal-sending-'));
+  const mail = await mailServer({});
+  const begin = () => startServer(['--data', dir, '--port', '0']);
+  let server: ServerProcess = await begin();
+  try {
+    const { url } = server;
+    const setup = {
+      host: '127.0.0.1',
+      port: mail.smtpPort,
+      security: 'none' as const,
+      user: 'owner',
+      fromAddress: 'marisol@example.com',
+      fromName: 'Marisol Quane',
+      perMinute: 1000,
+      perDay: 100_000,
+    };
+    await call(saveMail, { body: { setup, secret: 'harbor' } }, { base: url });
+    const body = { givenName: 'Rosa', familyName: 'Lind', email: 'rosa@example.com' };
+    const { id: personId } = await call(addPerson, { body }, { base: url });
+    const written: { id: string; words: string }[] = [];
+    for (let kill = 0; kill < KILLS; kill++) {
+      const base = server.url;
+      const before = mail.arrived.length;
+      const writing = Array.from({ length: AT_ONCE }, async (_, i) => {
+        const words = `Kill ${kill}, message ${i}`;
+        const { id } = await call(
+          writeMessage,
+          { body: { personId, kind: 'email', subject: '', words } },
+          { base },
+        );
+        written.push({ id, words });
+      });
+      const all = Promise.allSettled(writing);
+      // In the midst of it: when some have arrived, and others are on their way.
+      const some = before + Math.floor(Math.random() * AT_ONCE);
+      for (let ms = 0; ms < 5_000 && mail.arrived.length < some; ms++) await pause(1);
+      await pause(Math.random() * 20);
+      await server.end('SIGKILL');
+      await all;
+      server = await begin();
+    }
+    const { url: base } = server;
+    // What was ready goes once it is looked for; the first look is at the start.
+    for (let looks = 0; looks < 100; looks++) {
+      if ((await call(listOut, {}, { base })).goingTotal === 0) break;
+      await pause(200);
+    }
+    const arrivals = new Map<string, number>();
+    for (const { mail: one } of mail.arrived)
+      arrivals.set(one.text!, (arrivals.get(one.text!) ?? 0) + 1);
+    expect([...arrivals.values()].filter((n) => n > 1)).toEqual([]);
+    const doubtful: string[] = [];
+    for (const { id, words } of written) {
+      const message = await call(getMessage, { params: { id } }, { base });
+      if (message.state === 'held') {
+        expect(message).toMatchObject({ mend: 'unclear' });
+        doubtful.push(id);
+      } else expect([message.state, arrivals.get(words)]).toEqual(['gone', 1]);
+    }
+    for (const id of doubtful)
+      await call(moveMessage, { params: { id }, body: { move: 'went' } }, { base });
+    expect(
+      (await call(listGone, { query: { limit: 200 } }, { base })).messages.length,
+    ).toBeGreaterThan(0);
+  } finally {
+    await server.end('SIGKILL');
+    await mail.close();
+    await rm(dir, { recursive: true, force: true });
+  }
+}, 180_000);
