@@ -28,6 +28,13 @@ export const MailSetup = z.object({
   user: User,
   fromAddress: Email,
   fromName: z.string().trim().max(120),
+  /** Whom to ask for the records of the domain, such as 9.9.9.9; empty for whom this machine asks. */
+  resolver: z
+    .string()
+    .trim()
+    .max(60)
+    .regex(/^$|^\[?[\d.a-f:]+\]?(?::\d+)?$/i, 'Give the address of a name server, or nothing.')
+    .default(''),
   ...Rate,
 });
 export type MailSetup = z.infer<typeof MailSetup>;
@@ -68,7 +75,12 @@ export type CarrierKind = (typeof CARRIER_KINDS)[number];
 const shown = <T extends z.ZodType>(setup: T) =>
   z.object({ setup, hasSecret: z.boolean() }).nullable();
 
+/** The key that e-mails are signed with, as it is to be published in the domain's records. */
+const Signing = z.object({ name: z.string(), record: z.string() });
+
 const Carriers = z.object({
+  /** Null where e-mails are not signed here; many mail servers sign them themselves. */
+  signing: Signing.nullable(),
   mail: shown(MailSetup),
   mailbox: shown(MailboxSetup),
   texts: shown(TextsSetup),
@@ -121,4 +133,40 @@ export const tryCarrier = endpoint({
   params: z.object({ kind: z.enum(CARRIER_KINDS) }),
   response: z.object({ works: z.boolean(), outcome: z.string() }),
   errors: ['not_found', 'invalid'],
+});
+
+export const makeSigningKey = endpoint({
+  method: 'post',
+  path: '/carriers/mail/signing',
+  subject,
+  summary:
+    'Makes a key with which e-mails are signed from now on (DKIM); the private half never leaves',
+  response: Done.extend(Signing.shape),
+  errors: ['not_found'],
+});
+
+const Judged = z.object({
+  what: z.enum(['SPF', 'DKIM', 'DMARC']),
+  /** Where its record stands. */
+  name: z.string(),
+  ok: z.boolean(),
+  sentence: z.string(),
+});
+
+export const checkDomain = endpoint({
+  method: 'post',
+  path: '/carriers/mail/check',
+  subject,
+  long: true,
+  summary:
+    'Looks at the records of the sending domain: who may send, which key signs, what becomes of the rest',
+  body: z.object({
+    /** Records as they would be published, by name, instead of looking them up. */
+    given: z
+      .record(z.string().max(300), z.array(z.string().max(4000)).max(20))
+      .nullable()
+      .default(null),
+  }),
+  response: z.object({ domain: z.string(), judged: z.array(Judged) }),
+  errors: ['not_found', 'unavailable'],
 });

@@ -20,7 +20,7 @@ export function CarriersScreen() {
       <Waiting query={carriers}>
         {(all) => (
           <>
-            <MailForm saved={all.mail} />
+            <MailForm saved={all.mail} signing={all.signing} />
             <MailboxForm saved={all.mailbox} />
             <TextsForm saved={all.texts} />
           </>

@@ -1,11 +1,12 @@
 import { useWriteForm } from '@/client/api';
 import { Card, Heading, NumberField, SaveBar, SelectField, TextField } from '@/client/ui';
-import { saveMail } from '@/contract/carriers';
+import { saveMail, type Carriers } from '@/contract/carriers';
 
 import { Existing, Row, SECURITY, secretHint, secretOf, type SavedProps } from './carrier-parts';
+import { DomainCheck } from './domain-check';
 
 /** The server that takes e-mails. */
-export function MailForm({ saved }: SavedProps<'mail'>) {
+export function MailForm({ saved, signing }: SavedProps<'mail'> & Pick<Carriers, 'signing'>) {
   const form = useWriteForm(saveMail, {
     values: {
       ...(saved?.setup ?? {
@@ -15,6 +16,7 @@ export function MailForm({ saved }: SavedProps<'mail'>) {
         user: '',
         fromAddress: '',
         fromName: '',
+        resolver: '',
         perMinute: 20,
         perDay: 400,
       }),
@@ -60,8 +62,14 @@ export function MailForm({ saved }: SavedProps<'mail'>) {
         <NumberField of={form} name="perMinute" label="At most a minute" className="w-[150px]" />
         <NumberField of={form} name="perDay" label="At most a day" className="w-[150px]" />
       </Row>
+      <TextField
+        of={form}
+        name="resolver"
+        label="Name server for looking at the domain; empty for the usual one"
+      />
       <SaveBar form={form} spoken="Keep the mail server" onlyChanged />
       <Existing kind="mail" is={saved !== null} label="Send me an e-mail" />
+      {saved ? <DomainCheck signing={signing} /> : null}
     </Card>
   );
 }

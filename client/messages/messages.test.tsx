@@ -1,5 +1,6 @@
 import { SelectionProvider, useSelection } from '@/client/people';
 import { Button } from '@/client/ui';
+import { checkDomain, readCarriers, saveMail, tryCarrier } from '@/contract/carriers';
 import { listWaiting } from '@/contract/enrolments';
 import {
   changeMessage,
@@ -20,11 +21,13 @@ import {
   type Message,
 } from '@/contract/messages';
 import { getPerson } from '@/contract/people';
+import { getSettings } from '@/contract/settings';
 import { at, gone } from '@/testing/router';
 import * as sample from '@/testing/samples';
 import { fakeServer, press, refusal, screen, show, type, waitFor } from '@/testing/screen';
 
 import { BackScreen } from './back-screen';
+import { CarriersScreen } from './carriers-screen';
 import { GoneScreen } from './gone-screen';
 import { MessageScreen } from './message-screen';
 import { OutScreen } from './out-screen';
@@ -362,3 +365,34 @@ function Chosen() {
     <Button label="choose" onPress={() => setSelection({ who: { filter: {} }, people: 4 })} />
   );
 }
+
+test('a mail server is tried, e-mails are signed, and the domain is looked at', async () => {
+  const setup = {
+    host: 'mail.example.net',
+    port: 587,
+    security: 'starttls' as const,
+    user: 'marisol',
+    fromAddress: 'marisol@example.com',
+    fromName: 'Marisol Quane',
+    resolver: '',
+    perMinute: 20,
+    perDay: 400,
+  };
+  const carriers = { mail: { setup, hasSecret: true }, mailbox: null, texts: null };
+  const server = fakeServer()
+    .answer(readCarriers, { ...carriers, signing: null })
+    .answer(getSettings, sample.settings())
+    .answer(tryCarrier, { works: false, outcome: 'Nothing answers at the mail server’s address.' })
+    .answer(checkDomain, {
+      domain: 'example.com',
+      judged: [{ what: 'SPF', name: 'example.com', ok: false, sentence: 'No SPF record.' }],
+    });
+  show(<CarriersScreen />);
+  await press('Send me an e-mail');
+  await screen.findByText('Nothing answers at the mail server’s address.');
+  await press('Look at my domain');
+  await screen.findByText('No SPF record.');
+  await type('Password', 'secret');
+  await press('Keep the mail server');
+  await waitFor(() => expect(server.sent(saveMail)).toEqual([{ setup, secret: 'secret' }]));
+});

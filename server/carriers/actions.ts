@@ -11,6 +11,7 @@ import { invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { readSettings } from '../settings';
+import { signingOf } from './domain';
 import type { Handed } from './handed';
 import { liveMail, liveMailbox, liveTexts, sealSecret, secretOf } from './live';
 import { mailboxFault, readMailbox } from './mailbox';
@@ -30,7 +31,9 @@ export async function read(ctx: Context): Promise<Carriers> {
       ? { setup: parse(row.setup), hasSecret: Boolean(secretOf(ctx, row).password) }
       : null;
   };
+  const mail = rows.get('mail');
   return {
+    signing: mail ? signingOf(secretOf(ctx, mail)) : null,
     mail: shown('mail', (setup) => MailSetup.parse(setup)),
     mailbox: shown('mailbox', (setup) => MailboxSetup.parse(setup)),
     texts: shown('texts', (setup) => TextsSetup.parse(setup)),

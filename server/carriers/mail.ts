@@ -11,7 +11,7 @@ import type { Email, Handed } from './handed';
 export interface MailSecret {
   password?: string;
   /** Private key in PEM, with which e-mails are signed. */
-  dkim?: { domain: string; selector: string; privateKey: string };
+  dkim?: { domain: string; selector: string; privateKey: string; publicKey?: string };
 }
 
 const CONNECT_MS = 15_000;
