@@ -10,23 +10,17 @@ export type MergeValues = Readonly<Record<string, string | number | null | undef
 
 export type Filled = { ok: true; text: string } | { ok: false; faults: TemplateFault[] };
 
-/** How a text is written: values that go into HTML are escaped. */
-export type Markup = 'plain' | 'html';
-
 const LIMITS = { parseLimit: 200_000, renderLimit: 500, memoryLimit: 5_000_000 };
 
-const engineFor = (markup: Markup) =>
-  new Liquid({
-    // A value is a text and has no properties; a name such as "constructor" is no field.
-    ownPropertyOnly: true,
-    strictFilters: true,
-    // A field without a value is a fault, but for `if` and `default`, which ask whether there is one.
-    strictVariables: true,
-    lenientIf: true,
-    ...(markup === 'html' ? { outputEscape: 'escape' as const } : {}),
-    ...LIMITS,
-  });
-const ENGINES = { plain: engineFor('plain'), html: engineFor('html') };
+const ENGINE = new Liquid({
+  // A value is a text and has no properties; a name such as "constructor" is no field.
+  ownPropertyOnly: true,
+  strictFilters: true,
+  // A field without a value is a fault, but for `if` and `default`, which ask whether there is one.
+  strictVariables: true,
+  lenientIf: true,
+  ...LIMITS,
+});
 
 interface Read {
   parsed: Parsed[];
@@ -49,23 +43,21 @@ const tidy = (text: string): string =>
       ),
   );
 
-function read(text: string, markup: Markup): Read | TemplateFault[] {
-  const key = `${markup} ${text}`;
-  const before = kept.get(key);
+function read(text: string): Read | TemplateFault[] {
+  const before = kept.get(text);
   if (before) return before;
   if (kept.size >= KEPT) kept.delete(kept.keys().next().value!);
-  const found = readNow(tidy(text), markup);
-  kept.set(key, found);
+  const found = readNow(tidy(text));
+  kept.set(text, found);
   return found;
 }
 
-function readNow(text: string, markup: Markup): Read | TemplateFault[] {
+function readNow(text: string): Read | TemplateFault[] {
   const faults = findTextFaults(text);
   if (faults.length > 0) return faults;
   try {
-    const engine = ENGINES[markup];
-    const parsed = engine.parse(text);
-    return { parsed, fields: engine.globalVariablesSync(parsed) };
+    const parsed = ENGINE.parse(text);
+    return { parsed, fields: ENGINE.globalVariablesSync(parsed) };
   } catch (error) {
     return [faultOfError(error)];
   }
@@ -73,7 +65,7 @@ function readNow(text: string, markup: Markup): Read | TemplateFault[] {
 
 /** The merge fields that a text asks for, each once; none where it can't be read. */
 export function fieldsOf(text: string): readonly string[] {
-  const found = read(text, 'plain');
+  const found = read(text);
   return Array.isArray(found) ? [] : found.fields;
 }
 
@@ -87,7 +79,7 @@ export function missingIn(text: string, values: MergeValues): readonly string[] 
 
 /** What is wrong with a text whoever it goes to: braces, tags, and fields that nobody has. */
 export function templateFaults(text: string, isKnown: (field: string) => boolean): TemplateFault[] {
-  const found = read(text, 'plain');
+  const found = read(text);
   if (Array.isArray(found)) return found;
   return found.fields
     .filter((field) => !isKnown(field))
@@ -103,8 +95,8 @@ const MOST_MISSING = 50;
  * brace that is left over are reported, all of them; such a text is not to be sent.
  * @example fill('Hi {{ first_name | default: "there" }}', { first_name: '' }) // { ok: true, text: 'Hi there' }
  */
-export function fill(text: string, values: MergeValues, markup: Markup = 'plain'): Filled {
-  const found = read(text, markup);
+export function fill(text: string, values: MergeValues): Filled {
+  const found = read(text);
   if (Array.isArray(found)) return { ok: false, faults: found };
   const unknown = found.fields.filter((field) => !Object.hasOwn(values, field));
   if (unknown.length > 0)
@@ -117,7 +109,7 @@ export function fill(text: string, values: MergeValues, markup: Markup = 'plain'
   const faults: TemplateFault[] = [];
   while (faults.length < MOST_MISSING)
     try {
-      const filled: string = ENGINES[markup].renderSync(found.parsed, scope);
+      const filled: string = ENGINE.renderSync(found.parsed, scope);
       if (faults.length === 0) faults.push(...leftOver(filled));
       return faults.length > 0 ? { ok: false, faults } : { ok: true, text: filled };
     } catch (error) {

@@ -7,19 +7,12 @@ function hashOf(text: string): number {
 }
 
 /**
- * The place of the wording whose turn it is in a round, of `n`. Each person begins at a place of their
- * own, so that not everybody gets the same text, and goes on by one a round; the one that they had last
- * (`last`, by whatever way it reached them) is passed over, so that nobody gets it twice running.
+ * The place of the wording whose turn it is in a round, of `n`; -1 of none. Each person begins at a place of
+ * their own, so that not everybody gets the same text, and goes on by one a round, so that nobody gets it
+ * twice running.
  */
-export function turnOf(
-  n: number,
-  round: number,
-  personId: string,
-  last: number | null = null,
-): number {
-  if (n === 0) return -1;
-  const at = (((round + hashOf(personId)) % n) + n) % n;
-  return at === last && n > 1 ? (at + 1) % n : at;
+export function turnOf(n: number, round: number, personId: string): number {
+  return n === 0 ? -1 : (((round + hashOf(personId)) % n) + n) % n;
 }
 
 /** The wording whose turn it is in a round; empty where there is none. */

@@ -1,5 +1,3 @@
-export { optOut } from './back';
-export { makeMessages, type Wanted } from './make';
-export { messageOfToken } from './opt-out';
+export type { Wanted } from './make';
+export { recoverHanding } from './pump';
 export { queueMessages } from './queue';
-export { recoverHanding, wakeOutbox } from './pump';
