@@ -20,6 +20,7 @@ import { messagesSuite, NO, YES } from '@/testing/messages';
 const {
   add,
   call,
+  ctx,
   refusal,
   sheet,
   later,
@@ -307,6 +308,21 @@ describe('what a mail server says', () => {
     await call(moveMessage, { params: { id: held!.id }, body: { move: 'again' } });
     await due();
     expect(arrived).toHaveLength(1);
+  });
+
+  test('what a sending that was broken off left behind is in doubt, and told', async () => {
+    const { arrived } = await begin();
+    const { id } = await write(await rosa());
+    await ctx().db.query(`update message set state = 'handing', gone_at = null where id = $1`, [
+      id,
+    ]);
+    await ctx().db.query(
+      `update task set run_at = now() - interval '1 day', state = 'ready' where kind = 'outbox'`,
+    );
+    later(1);
+    await due(true);
+    expect(arrived.length).toBe(1);
+    expect((await waitingWhy())[0]).toContain('It may have gone.');
   });
 
   test('a wrong password is told when it is tried, and no password leaves again', async () => {

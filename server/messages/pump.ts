@@ -73,6 +73,8 @@ export async function recoverHanding({ db }: Context): Promise<number> {
 
 /** Milliseconds until there is more to send; null for nothing. */
 export async function sendDue(ctx: Context): Promise<number | null> {
+  // Only one pump runs at a time: what is still marked was left so by one that was broken off.
+  await recoverHanding(ctx);
   const room = await readRoom(ctx);
   await reconsider(ctx, room);
   for (;;) {
@@ -81,7 +83,14 @@ export async function sendDue(ctx: Context): Promise<number | null> {
     const batch = await takeBatch(ctx, room, kinds, left);
     if (batch === null) break;
     const handed = await Promise.all(
-      batch.map(async (message) => ({ message, handed: await hand(ctx, room, message) })),
+      batch.map(async (message) => ({
+        message,
+        // What breaks here keeps none of the others from being written down.
+        handed: await hand(ctx, room, message).catch((err: unknown): Handed => {
+          ctx.log.error({ err, message: message.id }, 'handing a message over failed');
+          return { as: 'unclear', words: 'Something went wrong on our side.' };
+        }),
+      })),
     );
     await record(ctx, room, handed);
   }

@@ -21,7 +21,6 @@ export async function reconsider(ctx: Context, room: Room): Promise<void> {
   );
   const stamp = [ctx.clock.today(), ...now].join(' ');
   if (seen.get(ctx) === stamp) return;
-  seen.set(ctx, stamp);
   for (let after: string | null = null; ;) {
     const rows: MessageRow[] = await queries.heldFor(
       ctx.db,
@@ -29,11 +28,12 @@ export async function reconsider(ctx: Context, room: Room): Promise<void> {
       after,
       AT_ONCE,
     );
-    if (rows.length === 0) return;
+    if (rows.length === 0) break;
     after = rows.at(-1)!.id;
     const changed = await lookAgain(ctx, room, rows);
     if (changed.length > 0) await queries.rewrite(ctx.db, changed);
   }
+  seen.set(ctx, stamp);
 }
 
 async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) {
