@@ -20,7 +20,7 @@ export function FieldPicker({ onPick }: { onPick: (field: string) => void }) {
     <View className="gap-2">
       <Button
         weight="quiet"
-        className="self-end"
+        className="-ml-2 self-start"
         label={open ? 'Fold the fields' : 'Put in a field'}
         aria-expanded={open}
         onPress={() => setOpen(!open)}

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
+import { Button, Card, Lead, Linked, LinkedButton, Soft } from '@/client/ui';
 import { moveMessage, type Message } from '@/contract/messages';
 
 import { whatItIs } from './message-words';
@@ -70,14 +70,7 @@ export function WaitingCard({ message }: { message: Message }) {
         <Soft>{`${whatItIs(message)}. ${why}`}</Soft>
       </Linked>
       <View className="flex-row flex-wrap gap-2 pt-1">
-        {label && href ? (
-          <Linked
-            href={href(message)}
-            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
-          >
-            <Body className="font-sans-semibold">{label}</Body>
-          </Linked>
-        ) : null}
+        {label && href ? <LinkedButton href={href(message)} label={label} /> : null}
         {WAYS[mend].map(([what, words]) => (
           <Button
             key={what}

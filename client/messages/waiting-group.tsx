@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
+import { Body, Button, Card, Lead, LinkedButton, Soft } from '@/client/ui';
 import { moveMessage, type Message } from '@/contract/messages';
 import { plural } from '@/core/time';
 
@@ -54,14 +54,10 @@ function Group({ messages }: { messages: readonly Message[] }) {
         <Body>{why}</Body>
         <Soft>{`${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`}</Soft>
         <View className="flex-row flex-wrap gap-2 pt-1">
-          <Linked
+          <LinkedButton
             href={mend === 'consent' ? '/tidy/consent' : '/out/carriers'}
-            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
-          >
-            <Body className="font-sans-semibold">
-              {mend === 'consent' ? 'Note what they said' : 'Set it up'}
-            </Body>
-          </Linked>
+            label={mend === 'consent' ? 'Note what they said' : 'Set it up'}
+          />
           <Button
             label={open ? 'Fold them' : 'Each by name'}
             aria-expanded={open}

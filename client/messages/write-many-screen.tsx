@@ -52,10 +52,8 @@ function WriteMany({ who, people }: { who: Who; people: number }) {
         <Field label="Subject" value={subject} onChangeText={setSubject} />
       ) : null}
       <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
-      <View className="flex-row flex-wrap items-start justify-between gap-x-3">
-        {kind === 'text' ? <PartsLine words={words} /> : <View />}
-        <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
-      </View>
+      {kind === 'text' ? <PartsLine words={words} /> : null}
+      <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
       {seen.data && words.trim() !== '' ? <WhoGetsIt readers={seen.data} /> : null}
       {seen.error ? <Fault>{seen.error.message}</Fault> : null}
       {write.error ? <Fault>{write.error.message}</Fault> : null}

@@ -45,7 +45,10 @@ export function Write({ sheet, kind: first, from }: Props) {
   const ready = words.trim() !== '' && faults.length === 0;
   return (
     <Spread beside={started ? <AsRead started={started} kind={kind} /> : null}>
-      <Linked href={`/people/${sheet.id}`} className="min-h-[44px] justify-center self-start">
+      <Linked
+        href={`/people/${sheet.id}`}
+        className="min-h-[44px] max-w-full justify-center self-start"
+      >
         <Body className="text-sea">{`‹ ${sheet.name}`}</Body>
       </Linked>
       <Title>{`To ${sheet.name}`}</Title>
@@ -59,17 +62,10 @@ export function Write({ sheet, kind: first, from }: Props) {
         />
       ) : null}
       <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
-      <View className="flex-row flex-wrap items-start justify-between gap-x-3">
-        {kind === 'text' ? (
-          <PartsLine
-            words={started?.words || words}
-            onPlain={() => setWords(inPlainSigns(words))}
-          />
-        ) : (
-          <View />
-        )}
-        <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
-      </View>
+      {kind === 'text' ? (
+        <PartsLine words={started?.words || words} onPlain={() => setWords(inPlainSigns(words))} />
+      ) : null}
+      <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
       {faults.map(({ sentence }) => (
         <Fault key={sentence}>{sentence}</Fault>
       ))}

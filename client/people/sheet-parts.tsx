@@ -5,7 +5,7 @@ import {
   Button,
   Heading,
   Lead,
-  Linked,
+  LinkedButton,
   Soft,
   Title,
   WARMTH_TEXT,
@@ -87,12 +87,10 @@ export function WaysToReach({ sheet, today }: { sheet: PersonSheet; today: Plain
           />
         ))}
         {phone || email ? (
-          <Linked
+          <LinkedButton
             href={`/write?person=${sheet.id}&kind=${email ? 'email' : 'text'}`}
-            className="min-h-[44px] justify-center rounded border border-ink bg-sheet px-4"
-          >
-            <Body className="font-sans-semibold">Write</Body>
-          </Linked>
+            label="Write"
+          />
         ) : null}
         <LogTouch sheet={sheet} today={today} />
       </View>

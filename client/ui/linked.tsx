@@ -1,5 +1,5 @@
 import { Link, type Href } from 'expo-router';
-import { Pressable, type PressableProps } from 'react-native';
+import { Pressable, Text, type PressableProps } from 'react-native';
 
 type Props = Omit<PressableProps, 'role'> & { href: string; className?: string };
 
@@ -8,4 +8,14 @@ export const Linked = ({ href, ...rest }: Props) => (
   <Link href={href as Href} asChild>
     <Pressable {...rest} />
   </Link>
+);
+
+/** A link that looks like a button: it leads to where something is done. */
+export const LinkedButton = ({ href, label }: { href: string; label: string }) => (
+  <Linked
+    href={href}
+    className="min-h-[44px] max-w-full justify-center rounded border border-ink bg-sheet px-4"
+  >
+    <Text className="min-w-0 shrink font-sans-semibold text-[0.9375rem] text-ink">{label}</Text>
+  </Linked>
 );
