@@ -26,15 +26,25 @@ export function isAutomatic(headers: Headers, from: string, subject: string): bo
 // memory; the rest is common practice, no source).
 const STOP =
   /^(?:stop|stop\s?all|quit|end|revoke|opt\s?out|cancel|unsubscribe|arr[eê]t|stopp|baja|alto)$/;
+/** What an e-mail says that wants no more of them; “cancel” and “end” answer other questions there. */
+const NO_MORE_MAIL =
+  /^(?:unsubscribe|stop|remove me|opt\s?out|abmelden|d[ée]sinscription|darme de baja|cancellami|afmelden)$/;
 const START = /^(?:start|unstop|subscribe|resume)$/;
 
-/** What a text that somebody sent asks for by its one word: to be left in peace, or written to again. */
-export function wishIn(text: string): 'stop' | 'start' | null {
-  const word = text
+const bare = (text: string): string =>
+  text
     .toLowerCase()
     .replace(/[^\p{L}\s]/gu, '')
     .replace(/\s+/g, ' ')
     .trim();
+
+/** Whether an e-mail, by its subject or all that it says, asks for no more. */
+export const wantsNoMoreMail = (...texts: readonly string[]): boolean =>
+  texts.some((text) => NO_MORE_MAIL.test(bare(text)));
+
+/** What a text that somebody sent asks for by its one word: to be left in peace, or written to again. */
+export function wishIn(text: string): 'stop' | 'start' | null {
+  const word = bare(text);
   if (STOP.test(word)) return 'stop';
   return START.test(word) ? 'start' : null;
 }

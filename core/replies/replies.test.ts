@@ -1,4 +1,12 @@
-import { answerIn, bounceOf, isAutomatic, readDeliveryStatus, readFeedbackReport, wishIn } from '.';
+import {
+  answerIn,
+  bounceOf,
+  isAutomatic,
+  readDeliveryStatus,
+  readFeedbackReport,
+  wantsNoMoreMail,
+  wishIn,
+} from '.';
 
 // RFC 3464, appendix E.1: "This is a simple DSN issued after repeated attempts to deliver a message failed."
 test('a delivery report of RFC 3464', () => {
@@ -123,6 +131,17 @@ test.each([
   ['the end', null],
   ['', null],
 ])('the text %j asks for %s', (text, wish) => expect(wishIn(text)).toBe(wish));
+
+test.each([
+  ['Unsubscribe', '', true],
+  ['Re: Half a year on', 'Stop.', true],
+  // Answers to questions, not to the mail.
+  ['Re: Lunch on Friday?', 'Cancel', false],
+  ['Re: The lease', 'End.', false],
+  ['How do I unsubscribe a tenant?', 'See above', false],
+])('the e-mail %j, %j wants no more: %s', (subject, words, is) =>
+  expect(wantsNoMoreMail(subject, words)).toBe(is),
+);
 
 test.each([
   [

@@ -157,3 +157,29 @@ export const listStopped = (sql: Sql, limit: number) =>
 export const forgetStopped = async (sql: Sql, address: string): Promise<boolean> =>
   (await sql.query('delete from stopped_address where address = $1 returning address', [address]))
     .length === 1;
+
+/** Answers of people who are here that are no touch yet. */
+export const untouchedAnswers = (sql: Sql) =>
+  sql.query<
+    Pick<NewIncoming, 'key' | 'kind' | 'at' | 'message_id'> & { id: string; person_id: string }
+  >(
+    `select i.id, i.key, i.kind, i.at, i.message_id, i.person_id from incoming i
+     join person p on p.id = i.person_id and p.deleted_on is null
+     where i.verdict = 'answer' and i.touch_id is null order by i.at, i.id limit 200`,
+  );
+
+export const setTouch = (sql: Sql, id: string, touchId: string) =>
+  sql.query('update incoming set touch_id = $2::uuid where id = $1::uuid', [id, touchId]);
+
+/** Notes that an address is written to no more; answers whether it is new. */
+export const insertStopped = async (
+  sql: Sql,
+  row: { address: string; at: string; why: string; personId: string },
+): Promise<boolean> =>
+  (
+    await sql.query(
+      `insert into stopped_address (address, at, why, person_id) values ($1, $2::timestamptz, $3, $4::uuid)
+       on conflict (address) do nothing returning address`,
+      [row.address.toLowerCase(), row.at, row.why, row.personId],
+    )
+  ).length === 1;

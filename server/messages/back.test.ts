@@ -1,7 +1,8 @@
 import { listBack, listOut, lookNow, placeIncoming } from '@/contract/messages';
 import { messagesSuite } from '@/testing/messages';
 
-const { call, sheet, later, due, begin, rosa, byItself, evening, write, fates } = messagesSuite();
+const { call, ctx, sheet, later, due, begin, rosa, byItself, evening, write, fates } =
+  messagesSuite();
 
 describe('what comes back', () => {
   test('a hard bounce stops the address; a soft one only tells; the same report counts once', async () => {
@@ -19,6 +20,54 @@ describe('what comes back', () => {
     expect(await fates()).toEqual(['bounced', 'bounced']);
     expect((await call(listBack)).stopped).toMatchObject([{ address: 'rosa@example.com' }]);
     expect((await sheet(rosas)).planned.filter(({ kind }) => kind === 'call')).toHaveLength(1);
+  });
+
+  test('an answer that was noted when the program ended becomes a touch at the next look, once', async () => {
+    await begin({ fate: () => ({ as: 'answered', words: 'Gladly.' }) });
+    await call(lookNow);
+    const id = await rosa();
+    await write(id);
+    await call(lookNow);
+    const touches = async () => (await sheet(id)).touches.map(({ outcome }) => outcome);
+    expect(await touches()).toEqual(['reached', 'sent']);
+    await ctx().db.query('update incoming set touch_id = null');
+    await ctx().db.query(`delete from touch where outcome = 'reached'`);
+    expect(await touches()).toEqual(['sent']);
+    await call(lookNow);
+    await call(lookNow);
+    expect(await touches()).toEqual(['reached', 'sent']);
+  });
+
+  test('a report stops no address but one that the message went to', async () => {
+    const { arrived, mailbox } = await begin();
+    await call(lookNow);
+    await write(await rosa());
+    const id = arrived[0]!.mail.messageId!;
+    const parts = [
+      'From: MAILER-DAEMON@x',
+      'Content-Type: multipart/report; report-type=delivery-status; boundary=b',
+      '',
+      '--b',
+      'Content-Type: message/delivery-status',
+      '',
+      'Reporting-MTA: dns; x',
+      '',
+      'Final-Recipient: rfc822; somebody.else@example.com',
+      'Action: failed',
+      'Status: 5.1.1',
+      '',
+      '--b',
+      'Content-Type: text/rfc822-headers',
+      '',
+      `Message-ID: ${id}`,
+      '',
+      '--b--',
+    ];
+    mailbox.mails.push({ id: 'x', bytes: Buffer.from(parts.join('\r\n')) });
+    await call(lookNow);
+    expect((await call(listBack)).stopped.map(({ address }) => address)).toEqual([
+      'rosa@example.com',
+    ]);
   });
 
   test('an automatic answer is no touch', async () => {

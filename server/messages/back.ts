@@ -3,6 +3,7 @@ import type { listBack } from '@/contract/messages';
 import { wishIn } from '@/core/replies';
 import { splitName } from '@/core/intake';
 import { CHANNEL_WORDS, type Channel } from '@/core/people';
+import { todayIn } from '@/core/zones';
 
 import { act } from '../act';
 import { invalid, notFound } from '../api';
@@ -13,13 +14,27 @@ import { addPerson, findOrRefuse } from '../people';
 import { logTouch } from '../touches';
 import * as known from './back-queries';
 import { messageOfToken } from './opt-out';
-import { dayOf } from './outbox';
 import * as queries from './queries';
 import type { Kind } from './queries';
 import { readMail } from './read-mail';
 import { readRoom } from './room';
 import { stopAddress } from './stopped';
 import { tellOf } from './tell';
+
+/** Keeps an e-mail that nothing could be made of where the owner sees that there is one. */
+export const keepUnreadable = (ctx: Context, key: string): Promise<void> =>
+  keep(ctx, {
+    key,
+    kind: 'email',
+    from_address: '',
+    from_name: '',
+    subject: 'An e-mail that can’t be read here',
+    words: 'Look for it in your mailbox.',
+    at: ctx.clock.now(),
+    verdict: 'answer',
+    person_id: null,
+    message_id: null,
+  });
 
 /** Takes in an e-mail of the mailbox: an answer is a touch, a report changes what it is about; each once. */
 export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promise<void> {
@@ -36,7 +51,10 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
   } else if (about && what.is === 'bounce') {
     const soft = what.bounce === 'soft';
     await report(ctx, about, key, soft ? 'bounced_soft' : 'bounced', what.why);
-    const address = what.address || about.addresses[0]!;
+    // A report may name whatever it likes: only where the message went is stopped.
+    const named = what.address.toLowerCase();
+    const address =
+      about.addresses.find((one) => one.toLowerCase() === named) ?? about.addresses[0]!;
     if (!soft)
       await stopAddress(ctx, { address, why: what.why, personId: about.person_id, kind: 'email' });
   } else if (about && what.is === 'delivered') await report(ctx, about, key, 'delivered', '');
@@ -104,23 +122,24 @@ export async function takeText(ctx: Context, event: FromGateway): Promise<void> 
   });
 }
 
-/** Notes what came in; an answer of somebody known is a touch, and what it answers was answered. */
+/** Notes what came in; an answer of somebody known is a touch. */
 async function keep(ctx: Context, row: known.NewIncoming): Promise<void> {
-  const isNew = await known.insertIncoming(ctx.db, { id: newId(), ...row });
-  if (!isNew) return;
-  if (row.verdict === 'answer' && row.person_id) await answered(ctx, row);
+  if (!(await known.insertIncoming(ctx.db, { id: newId(), ...row }))) return;
+  await touchAnswers(ctx);
   tellOf(ctx, row.person_id ? [row.person_id] : []);
 }
 
-async function answered(
-  ctx: Context,
-  row: Pick<known.NewIncoming, 'kind' | 'at' | 'key' | 'message_id' | 'person_id'>,
-) {
-  const [day, today] = [dayOf(ctx, row.at), ctx.clock.today()];
-  const on = day < today ? day : today;
-  await logTouch(ctx, { personId: row.person_id!, kind: row.kind, outcome: 'reached', on });
-  const about = row.message_id ? await queries.findMessage(ctx.db, row.message_id) : null;
-  if (about) await report(ctx, about, `answer:${row.key}`, 'answered', '');
+/** Makes touches of answers, also of those that had come when the program ended before. */
+export async function touchAnswers(ctx: Context): Promise<void> {
+  for (const row of await known.untouchedAnswers(ctx.db)) {
+    const [day, today] = [todayIn(ctx.clock.zone, Date.parse(row.at)), ctx.clock.today()];
+    const on = day < today ? day : today;
+    const touch = { personId: row.person_id, kind: row.kind, outcome: 'reached', on } as const;
+    const { touchId } = await logTouch(ctx, touch);
+    await known.setTouch(ctx.db, row.id, touchId);
+    const about = row.message_id ? await queries.findMessage(ctx.db, row.message_id) : null;
+    if (about) await report(ctx, about, `answer:${row.key}`, 'answered', '');
+  }
 }
 
 /** Which of two fates weighs more: what came later does not undo what came first. */
@@ -230,7 +249,7 @@ export async function place(
   if (!to) throw invalid('Choose who it was.', 'personId');
   const { name } = await findOrRefuse(ctx.db, to);
   await known.placeWith(ctx.db, id, to);
-  if (row.verdict === 'answer') await answered(ctx, { ...row, person_id: to });
+  await touchAnswers(ctx);
   tellOf(ctx, [to]);
   return { sentence: `It is with ${name} now`, topics: [...topics] };
 }

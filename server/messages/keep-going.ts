@@ -2,6 +2,7 @@ import type { Reaction } from '../act';
 import { addTask, type Recurring } from '../tasks';
 import { LOOK } from './look';
 import { wakeOutbox } from './pump';
+import { isAnyHeld } from './queries';
 
 /** Sees each day, and a while after something was written, that what waits is sent and what came is read. */
 export const keepGoing: Recurring = {
@@ -19,8 +20,7 @@ export const mended: Reaction = {
   name: 'mended messages',
   to: ['people', 'carriers', 'settings'],
   async run(ctx) {
-    const held = await ctx.db.query(`select 1 from message where state = 'held' limit 1`);
-    if (held.length > 0) await wakeOutbox(ctx, ctx.db);
+    if (await isAnyHeld(ctx.db)) await wakeOutbox(ctx, ctx.db);
   },
 };
 

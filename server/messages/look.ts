@@ -2,7 +2,7 @@ import { liveMailbox, liveTexts, mailboxFault, readMailbox, type Place } from '.
 import type { Context } from '../context';
 import { readMemo, writeMemo } from '../settings';
 import type { TaskHandler } from '../tasks';
-import { takeMail, takeText } from './back';
+import { keepUnreadable, takeMail, takeText, touchAnswers } from './back';
 
 export const LOOK = 'look-for-mail';
 const EVERY_MS = 60_000;
@@ -24,6 +24,7 @@ const PLACES = { mailbox: 'mailbox-place', texts: 'texts-place' };
 
 /** Takes in whatever has come; answers what came of looking, in a sentence. */
 export async function look(ctx: Context): Promise<string> {
+  await touchAnswers(ctx);
   return (
     `${await lookIntoMailbox(ctx)} ${await askGateway(ctx)}`.trim() ||
     'Nothing is set up to look into.'
@@ -44,9 +45,10 @@ async function lookIntoMailbox(ctx: Context): Promise<string> {
       return mailboxFault(error);
     }
     for (const { key, bytes } of read.mails)
-      await takeMail(ctx, key, bytes).catch((err: unknown) =>
-        ctx.log.error({ err, key }, 'an e-mail could not be taken in'),
-      );
+      await takeMail(ctx, key, bytes).catch((err: unknown) => {
+        ctx.log.error({ err, key }, 'an e-mail could not be taken in');
+        return keepUnreadable(ctx, key);
+      });
     // Only now: what was not taken in before a crash is read once more, and known by its key.
     await writeMemo(ctx.db, PLACES.mailbox, { at, place: read.place });
     count += read.mails.length;

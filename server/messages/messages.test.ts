@@ -298,16 +298,25 @@ describe('what a mail server says', () => {
   test('a line that breaks after the words have gone leaves doubt, and nothing is sent twice by itself', async () => {
     let drop = true;
     const { arrived } = await begin({ door: () => (drop ? 'drop_after_data' : 'open') });
-    await write(await rosa());
+    const id = await rosa();
+    await write(id);
     await due();
     await evening();
     expect(arrived).toEqual([]);
     expect((await waitingWhy())[0]).toContain('It may have arrived.');
-    drop = false;
     const [held] = (await call(listOut)).waiting;
+    expect((await sheet(id)).touches).toEqual([]);
+    drop = false;
     await call(moveMessage, { params: { id: held!.id }, body: { move: 'again' } });
     await due();
     expect(arrived).toHaveLength(1);
+    // Or the owner knows that it has arrived: then it is a touch like any other.
+    drop = true;
+    await write(id);
+    const [doubtful] = (await call(listOut)).waiting;
+    await call(moveMessage, { params: { id: doubtful!.id }, body: { move: 'went' } });
+    expect((await sheet(id)).touches.map(({ outcome }) => outcome)).toEqual(['sent', 'sent']);
+    expect(await waitingWhy()).toEqual([]);
   });
 
   test('what a sending that was broken off left behind is in doubt, and told', async () => {

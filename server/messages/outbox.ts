@@ -9,7 +9,7 @@ import type {
 } from '@/contract/messages';
 import type { Topic } from '@/contract/topics';
 import { addDays, plainDate, plural } from '@/core/time';
-import { instantOf, todayIn } from '@/core/zones';
+import { instantOf } from '@/core/zones';
 
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
@@ -20,6 +20,7 @@ import * as queries from './queries';
 import type { ShownRow, State } from './queries';
 import { hourThere, readRoom, type Room } from './room';
 import { tellOf } from './tell';
+import { touchGone } from './touched';
 
 const SHOWN = 100;
 /** What was given up is told for so many days. */
@@ -137,14 +138,14 @@ export async function move(ctx: Context, id: string, what: Move) {
   if (row.state === 'held' && unmended && to.state === 'ready') throw invalid(row.why);
   if (what === 'went' && row.mend !== 'unclear') throw conflict('It has not gone.');
   const goAt = what === 'now' || what === 'again' ? ctx.clock.now() : undefined;
-  const moved = await queries.moveFrom(ctx.db, id, from, { ...to, ...(goAt ? { goAt } : {}) });
+  const moved = await queries.moveFrom(ctx.db, id, from, {
+    ...to,
+    ...(goAt ? { goAt } : {}),
+    ...(what === 'went' ? { goneAt: ctx.clock.now() } : {}),
+  });
   if (!moved) throw conflict(whereItIs(row.state));
-  if (what === 'went')
-    await ctx.db.query('update message set gone_at = $2::timestamptz where id = $1::uuid', [
-      id,
-      ctx.clock.now(),
-    ]);
   if (to.state === 'ready') await wakeOutbox(ctx, ctx.db);
+  if (what === 'went') await touchGone(ctx, await readRoom(ctx));
   if (goAt) await sendNow(ctx);
   tellOf(ctx, [row.person_id]);
   return { sentence: `The ${nounOf(row)} to ${row.name} ${words}`, topics: TOPICS };
@@ -199,6 +200,3 @@ export async function change(
   tellOf(ctx, [row.person_id]);
   return { sentence: `Changed the ${nounOf(row)} to ${row.name}`, topics: TOPICS };
 }
-
-/** The day on which something happened, where the owner is. */
-export const dayOf = ({ clock }: Context, at: string) => todayIn(clock.zone, Date.parse(at));

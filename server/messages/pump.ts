@@ -1,11 +1,9 @@
-import { holdOf, holdsOf, kindSetups } from '@/core/touches';
 import { instantOf } from '@/core/zones';
 
 import { liveMail, liveTexts, type Handed } from '../carriers';
 import type { Context } from '../context';
-import { newId, type Sql } from '../db';
+import type { Sql } from '../db';
 import { runKind, type TaskHandler } from '../tasks';
-import { insertTouches, logTouch } from '../touches';
 import { lettersOf, obstacleOf, stoppedOf } from './make';
 import { optOutMail } from './opt-out';
 import * as queries from './queries';
@@ -14,6 +12,7 @@ import { reconsider } from './reconsider';
 import { goAtFor, readRoom, type Room } from './room';
 import { stopAddress } from './stopped';
 import { tellOf } from './tell';
+import { touchGone } from './touched';
 
 export const OUTBOX = 'outbox';
 
@@ -36,17 +35,9 @@ export const outboxHandler: TaskHandler = {
   },
 };
 
-/** Has what is due sent at the next look, or at `at`. */
-export const wakeOutbox = async ({ clock }: Context, sql: Sql, at?: string): Promise<void> => {
-  await sql.query(
-    `insert into task (key, kind, payload, created_at, run_at)
-     values ('${OUTBOX}', '${OUTBOX}', '{}', $1::timestamptz, $2::timestamptz)
-     on conflict (key) do update set state = 'ready', attempts = 0, lease_until = null,
-       run_at = case when task.state = 'ready' then least(task.run_at, excluded.run_at) else excluded.run_at end
-       where task.state <> 'running'`,
-    [clock.now(), at ?? clock.now()],
-  );
-};
+/** Has what is due sent at the next look. */
+export const wakeOutbox = ({ clock }: Context, sql: Sql): Promise<unknown> =>
+  queries.wakeTask(sql, OUTBOX, clock.now());
 
 /** How long whoever pressed waits to see it gone. */
 const PATIENCE_MS = 3_000;
@@ -60,22 +51,15 @@ export async function sendNow(ctx: Context): Promise<void> {
 }
 
 /** What was being handed over when the program ended: a gateway knows it by its id, a mail server does not. */
-export async function recoverHanding({ db }: Context): Promise<number> {
-  const rows = await db.query(
-    `update message set version = version + 1,
-       state = case kind when 'text' then 'ready' else 'held' end,
-       mend = case kind when 'text' then '' else 'unclear' end,
-       why = case kind when 'text' then '' else 'Pen Pal ended while it was being handed over. It may have gone.' end
-     where state = 'handing' returning id`,
-  );
-  return rows.length;
-}
+export const recoverHanding = async ({ db }: Context): Promise<number> =>
+  (await queries.recoverHanding(db)).length;
 
 /** Milliseconds until there is more to send; null for nothing. */
 export async function sendDue(ctx: Context): Promise<number | null> {
   // Only one pump runs at a time: what is still marked was left so by one that was broken off.
   await recoverHanding(ctx);
   const room = await readRoom(ctx);
+  await touchGone(ctx, room);
   await reconsider(ctx, room);
   for (;;) {
     const left = await allowed(ctx, room);
@@ -207,43 +191,26 @@ interface Over {
 }
 
 async function record(ctx: Context, room: Room, overs: readonly Over[]): Promise<void> {
-  const now = ctx.clock.now();
-  const holds = holdsOf(kindSetups(room.settings.kinds));
-  const byItself = overs.filter(
-    ({ message, handed }) => handed.as === 'taken' && message.by_itself,
+  await queries.recordOutcomes(
+    ctx.db,
+    overs.map(({ message, handed }) => outcomeOf(ctx, message, handed)),
   );
-  const touchIds = new Map(byItself.map(({ message }) => [message.id, newId(ctx.clock.nowMs())]));
-  await ctx.db.transaction(async (tx) => {
-    await insertTouches(
-      tx,
-      byItself.map(({ message }) => ({
-        id: touchIds.get(message.id)!,
-        person_id: message.person_id,
-        on_day: ctx.clock.today(),
-        logged_at: now,
+  await touchGone(ctx, room);
+  for (const { message, handed } of overs)
+    if (handed.as === 'refused' && handed.noSuchAddress)
+      await stopAddress(ctx, {
+        address: message.addresses[0]!,
+        why: handed.words,
+        personId: message.person_id,
         kind: message.kind,
-        outcome: 'sent',
-        by_itself: true,
-        // What went to many kept nobody's promise.
-        hold: message.cadence === '' ? 0 : holdOf(message.kind, 'sent', holds),
-      })),
-    );
-    await queries.recordOutcomes(
-      tx,
-      overs.map(({ message, handed }) => ({
-        ...outcomeOf(ctx, message, handed),
-        touch_id: touchIds.get(message.id) ?? null,
-      })),
-    );
-  });
+      });
   tellOf(
     ctx,
     overs.map(({ message }) => message.person_id),
   );
-  for (const { message, handed } of overs) await after(ctx, message, handed);
 }
 
-function outcomeOf(ctx: Context, message: MessageRow, handed: Handed): Omit<Outcome, 'touch_id'> {
+function outcomeOf(ctx: Context, message: MessageRow, handed: Handed): Outcome {
   const base = {
     id: message.id,
     why: '',
@@ -268,15 +235,4 @@ function outcomeOf(ctx: Context, message: MessageRow, handed: Handed): Omit<Outc
   if (wait === undefined) return { ...base, state: 'failed', mend: 'again', why: handed.words };
   const at = new Date(ctx.clock.nowMs() + wait).toISOString();
   return { ...base, state: 'ready', go_at: at, why: handed.words };
-}
-
-/** What a message that went, or that nobody takes, changes beside itself. */
-async function after(ctx: Context, message: MessageRow, handed: Handed): Promise<void> {
-  const { person_id: personId, kind, item_key: itemKey } = message;
-  if (handed.as === 'refused' && handed.noSuchAddress)
-    await stopAddress(ctx, { address: message.addresses[0]!, why: handed.words, personId, kind });
-  if (handed.as !== 'taken' || message.by_itself) return;
-  const touch = { personId, kind, outcome: 'sent' } as const;
-  // It may have been logged by hand meanwhile, or be planned no more.
-  await logTouch(ctx, itemKey ? { ...touch, itemKey } : touch).catch(() => logTouch(ctx, touch));
 }

@@ -188,16 +188,15 @@ export interface Outcome {
   go_at: string | null;
   gone_at: string | null;
   carrier_ref: string | null;
-  touch_id: string | null;
 }
 
 /** What came of handing messages over. */
 export const recordOutcomes = (sql: Sql, outcomes: readonly Outcome[]) =>
   sql.query(
     `update message m set state = r.state, why = r.why, mend = r.mend, go_at = r.go_at, gone_at = r.gone_at,
-       carrier_ref = coalesce(r.carrier_ref, m.carrier_ref), touch_id = r.touch_id
+       carrier_ref = coalesce(r.carrier_ref, m.carrier_ref)
      from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, go_at timestamptz,
-       gone_at timestamptz, carrier_ref text, touch_id uuid)
+       gone_at timestamptz, carrier_ref text)
      where m.id = r.id and m.state = 'handing'`,
     [recordset(outcomes)],
   );
@@ -207,14 +206,31 @@ export const moveFrom = async (
   sql: Sql,
   id: string,
   from: readonly State[],
-  to: { state: State; why?: string; mend?: Message['mend']; goAt?: string; atOnce?: boolean },
+  to: {
+    state: State;
+    why?: string;
+    mend?: Message['mend'];
+    goAt?: string;
+    goneAt?: string;
+    atOnce?: boolean;
+  },
 ): Promise<boolean> =>
   (
     await sql.query(
       `update message set state = $3, why = $4, mend = $5, go_at = coalesce($6::timestamptz, go_at),
+         gone_at = coalesce($8::timestamptz, gone_at),
          at_once = coalesce($7::boolean, at_once), attempts = case when $3 = 'ready' then 0 else attempts end, version = version + 1
        where id = $1::uuid and state = any($2::text[]) returning id`,
-      [id, from, to.state, to.why ?? '', to.mend ?? '', to.goAt ?? null, to.atOnce ?? null],
+      [
+        id,
+        from,
+        to.state,
+        to.why ?? '',
+        to.mend ?? '',
+        to.goAt ?? null,
+        to.atOnce ?? null,
+        to.goneAt ?? null,
+      ],
     )
   ).length === 1;
 
@@ -293,3 +309,60 @@ export async function facesOf(sql: Sql, ids: readonly string[]) {
   );
   return new Map(rows.map((row) => [row.id, row]));
 }
+
+export interface UntouchedRow {
+  id: string;
+  person_id: string;
+  kind: Kind;
+  item_key: string;
+  cadence: string;
+  gone_at: string;
+}
+
+/** What has gone and is no touch yet. */
+export const untouched = (sql: Sql, byItself: boolean) =>
+  sql.query<UntouchedRow>(
+    `select m.id, m.person_id, m.kind, m.item_key, m.cadence, m.gone_at from message m
+     join person p on p.id = m.person_id and p.deleted_on is null
+     where m.state = 'gone' and m.touch_id is null and m.by_itself = $1::boolean order by m.id limit 200`,
+    [byItself],
+  );
+
+export const setTouches = (sql: Sql, rows: readonly { id: string; touch_id: string }[]) =>
+  sql.query(
+    `update message m set touch_id = r.touch_id
+     from json_to_recordset($1::json) as r (id uuid, touch_id uuid) where m.id = r.id`,
+    [recordset(rows)],
+  );
+
+/** What was marked and never heard of: texts may be sent again, e-mails are in doubt. */
+export const recoverHanding = (sql: Sql) =>
+  sql.query(
+    `update message set version = version + 1,
+       state = case kind when 'text' then 'ready' else 'held' end,
+       mend = case kind when 'text' then '' else 'unclear' end,
+       why = case kind when 'text' then '' else 'Pen Pal ended while it was being handed over. It may have gone.' end
+     where state = 'handing' returning id`,
+  );
+
+export const isAnyHeld = async (sql: Sql): Promise<boolean> =>
+  (await sql.query(`select 1 from message where state = 'held' limit 1`)).length > 0;
+
+/** How often a touch of the desk was written and came to nothing. */
+export const countLost = async (sql: Sql, itemKey: string): Promise<number> =>
+  (
+    await sql.query<{ n: number }>(
+      `select count(*)::int as n from message where item_key = $1 and state in ('cancelled', 'failed')`,
+      [itemKey],
+    )
+  )[0]!.n;
+
+/** Has a task that is its kind's only one run now, whenever it was to run; one that runs is left alone. */
+export const wakeTask = (sql: Sql, key: string, now: string) =>
+  sql.query(
+    `insert into task (key, kind, payload, created_at, run_at)
+     values ($1::text, $1::text, '{}', $2::timestamptz, $2::timestamptz)
+     on conflict (key) do update set state = 'ready', attempts = 0, lease_until = null, run_at = excluded.run_at
+       where task.state <> 'running'`,
+    [key, now],
+  );

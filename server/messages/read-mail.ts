@@ -6,7 +6,7 @@ import {
   isAutomatic,
   readDeliveryStatus,
   readFeedbackReport,
-  wishIn,
+  wantsNoMoreMail,
   type Bounce,
 } from '@/core/replies';
 
@@ -54,7 +54,7 @@ export async function readMail(bytes: Buffer): Promise<MailRead> {
     idsIn(headerText(mail, 'in-reply-to'), headerText(mail, 'references')).at(-1) ?? null;
   const token = /\bunsubscribe\s+([0-9a-f-]{36}\.[\w-]{20,})/i.exec(subject)?.[1];
   if (token) return { ...base, about: token.slice(0, 36), what: { is: 'opt_out', token } };
-  if (wishIn(subject) === 'stop' || wishIn(base.words) === 'stop')
+  if (wantsNoMoreMail(subject, base.words))
     return { ...base, about, what: { is: 'opt_out', token: null } };
   const headers = new Map([...mail.headers].map(([name, value]) => [name, wordsOf(value)]));
   const is = isAutomatic(headers, fromAddress, subject) ? 'automatic' : 'answer';

@@ -3,6 +3,7 @@ import { addDays } from '@/core/time';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { insertFollowUp } from '../touches';
+import { insertStopped } from './back-queries';
 import type { Kind } from './queries';
 import { tellOf } from './tell';
 
@@ -19,12 +20,8 @@ export async function stopAddress(
 ): Promise<void> {
   const said = why.replace(/^The (?:mail server|text gateway) said: /, '').replace(/[.\s]+$/, '');
   const isNew = await ctx.db.transaction(async (tx) => {
-    const rows = await tx.query(
-      `insert into stopped_address (address, at, why, person_id) values ($1, $2::timestamptz, $3, $4::uuid)
-       on conflict (address) do nothing returning address`,
-      [address.toLowerCase(), ctx.clock.now(), said, personId],
-    );
-    if (rows.length === 0) return false;
+    const row = { address, at: ctx.clock.now(), why: said, personId };
+    if (!(await insertStopped(tx, row))) return false;
     await insertFollowUp(tx, {
       id: newId(),
       person_id: personId,

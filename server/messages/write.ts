@@ -3,7 +3,7 @@ import type { startMessage, writeMessage } from '@/contract/messages';
 
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
-import { newId, type Sql } from '../db';
+import { newId } from '../db';
 import { readMergeValues } from '../templates';
 import { fillIn, makeMessages, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
@@ -54,7 +54,10 @@ export async function write(
   ctx: Context,
   { itemKey, ...asked }: Asked & { itemKey: string | null },
 ): Promise<CallOutput<typeof writeMessage>> {
-  const key = itemKey ? await keyFor(ctx.db, itemKey) : `written:${newId()}`;
+  // What of the desk is written once, but again where it was cancelled or given up.
+  const key = itemKey
+    ? `desk:${await queries.countLost(ctx.db, itemKey)}:${itemKey}`
+    : `written:${newId()}`;
   const wanted = wantedOf(ctx, asked, key, itemKey ?? '');
   const made = await ctx.db.transaction(async (tx) => {
     const [message] = await makeMessages(ctx, tx, [wanted]);
@@ -85,13 +88,4 @@ function whatBecame({ clock }: Context, { state, why, go_at: goAt }: queries.Mes
   return goAt !== null && Date.parse(goAt) > clock.nowMs() + 60_000
     ? 'goes when the night is over there; until then it can be changed under Out'
     : 'is on its way';
-}
-
-/** What of the desk is written once, but again where it was cancelled or given up. */
-async function keyFor(sql: Sql, itemKey: string): Promise<string> {
-  const rows = await sql.query<{ n: number }>(
-    `select count(*)::int as n from message where item_key = $1 and state in ('cancelled', 'failed')`,
-    [itemKey],
-  );
-  return `desk:${rows[0]!.n}:${itemKey}`;
 }

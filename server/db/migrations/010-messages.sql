@@ -59,6 +59,8 @@ create index message_item on message (item_key) where item_key <> '';
 create index message_due on message (go_at, id) where state = 'ready';
 create index message_state on message (state, planned_on, id) where state in ('held', 'ready', 'handing', 'failed');
 create index message_gone on message (gone_at desc, id desc) where state = 'gone';
+-- What is no touch yet.
+create index message_untouched on message (id) where state = 'gone' and touch_id is null;
 create index message_ref on message (carrier_ref) where carrier_ref <> '';
 
 -- What is reported of a message, each report once.
@@ -85,9 +87,12 @@ create table incoming (
   verdict text not null check (verdict in ('answer', 'automatic', 'report', 'opt_out')),
   person_id uuid references person_all (id),
   message_id uuid references message (id) on delete set null,
-  put_away boolean not null default false
+  put_away boolean not null default false,
+  touch_id uuid
 );
 create index incoming_person on incoming (person_id);
+-- Answers that are no touch yet.
+create index incoming_untouched on incoming (id) where verdict = 'answer' and touch_id is null and person_id is not null;
 create index incoming_at on incoming (at desc, id desc);
 
 -- Addresses to which nothing goes any more, because it came back for good.
