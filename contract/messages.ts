@@ -240,7 +240,7 @@ const Incoming = z.object({
   subject: z.string(),
   words: z.string(),
   at: z.string(),
-  verdict: z.enum(['answer', 'automatic', 'report', 'opt_out']),
+  verdict: z.enum(['answer', 'automatic', 'report', 'opt_out', 'opt_in']),
   personId: PersonId.nullable(),
   name: z.string(),
 });

@@ -84,6 +84,7 @@ const VERDICTS: Record<Incoming['verdict'], string> = {
   automatic: 'an automatic answer',
   report: 'a report',
   opt_out: 'wants no more',
+  opt_in: 'wants to hear from you again',
 };
 
 function When({ one: { at }, timeZone }: OneProps) {

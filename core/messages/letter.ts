@@ -6,7 +6,8 @@ export interface Footer {
   optOutUrl: string | null;
 }
 
-const escape = (text: string): string =>
+/** A text as it stands in HTML. */
+export const escapeHtml = (text: string): string =>
   text.replace(/[&<>"']/g, (char) => `&#${char.codePointAt(0)};`);
 
 const LINK = /\bhttps?:\/\/[^\s<>"]+[^\s<>".,;:!?)]/g;
@@ -16,11 +17,11 @@ export function paragraphs(words: string): string {
   const linked = (line: string): string => {
     let [out, at] = ['', 0];
     for (const match of line.matchAll(LINK)) {
-      const url = escape(match[0]);
-      out += `${escape(line.slice(at, match.index))}<a href="${url}">${url}</a>`;
+      const url = escapeHtml(match[0]);
+      out += `${escapeHtml(line.slice(at, match.index))}<a href="${url}">${url}</a>`;
       at = match.index + match[0].length;
     }
-    return out + escape(line.slice(at));
+    return out + escapeHtml(line.slice(at));
   };
   return words
     .trim()
@@ -44,9 +45,9 @@ export function plainLetter(words: string, footer: Footer | null): string {
 export function htmlLetter(body: string, footer: Footer | null): string {
   const below = footer
     ? `<hr style="border:0;border-top:1px solid #e4dccb;margin:28px 0 12px"><p style="font:13px/1.5 Arial,sans-serif;color:#5b6172;margin:0">${[
-        ...footer.lines.map(escape),
+        ...footer.lines.map(escapeHtml),
         footer.optOutUrl
-          ? `<a href="${escape(footer.optOutUrl)}" style="color:#5b6172">${NO_MORE}</a>`
+          ? `<a href="${escapeHtml(footer.optOutUrl)}" style="color:#5b6172">${NO_MORE}</a>`
           : `${NO_MORE}? Answer with “unsubscribe” in the subject.`,
       ].join('<br>')}</p>`
     : '';

@@ -1,5 +1,6 @@
 export * from './conditions';
 export * from './names';
+export * from './phone-labels';
 export * from './record';
 export * from './targets';
 export * from './salutation';

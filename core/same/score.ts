@@ -66,7 +66,7 @@ const JW_OTHER = 0.8;
 const sharesOne = (a: readonly string[], b: readonly string[]) => a.some((x) => b.includes(x));
 
 /** Numbers without an area code agree when their last seven digits do. */
-const samePhone = (a: string, b: string) =>
+export const samePhone = (a: string, b: string) =>
   a === b || ((a.length === 7 || b.length === 7) && a.slice(-7) === b.slice(-7));
 
 /** Compares two people; symmetric. What is sure is what nobody would doubt: see {@link doubtsOf}. */

@@ -1,6 +1,6 @@
 import { doubleMetaphone } from 'double-metaphone';
 
-import { fold, type PersonFields } from '@/core/people';
+import { fold, isCarried, isOffice, type PersonFields } from '@/core/people';
 
 import { homeKey } from './address';
 import { formalNames } from './nicknames';
@@ -78,8 +78,6 @@ const FORMS: Record<string, Traits['form']> = {
   sra: 'her',
 };
 const COUPLE = /[&+]|\b(?:and|und|y|et|e)\b/i;
-const OFFICE = /^(?:work|office|business|company|main)/i;
-const MOBILE = /^(?:cell|mobile|handy|movil|portable)/i;
 
 const digits = (value: string) => value.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '');
 
@@ -97,10 +95,8 @@ export function traitsOf(p: TraitFields): Traits {
     company: letters(p.company),
     emails: p.emails.map(({ value }) => value.toLowerCase()),
     phones: p.phones.map(({ value }) => digits(value)),
-    mobiles: p.phones.filter(({ label }) => MOBILE.test(label)).map(({ value }) => digits(value)),
-    officePhones: p.phones
-      .filter(({ label }) => OFFICE.test(label))
-      .map(({ value }) => digits(value)),
+    mobiles: p.phones.filter(({ label }) => isCarried(label)).map(({ value }) => digits(value)),
+    officePhones: p.phones.filter(({ label }) => isOffice(label)).map(({ value }) => digits(value)),
     homes: p.addresses.map(homeKey).filter((key) => key !== ''),
     birthday: p.birthday,
   };

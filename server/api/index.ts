@@ -8,4 +8,5 @@ export const ROUTES = slot<(router: Router, ctx: Context) => void>('routes');
 
 export * from './errors';
 export { kept } from './kept';
+export { publicPage } from './public-page';
 export { register, type Given, type Via } from './register';

@@ -1,3 +1,6 @@
+import { NOBODY, type Reach } from '@/core/people';
+import { matchKeys, samePhone, traitsOf } from '@/core/same';
+
 import { maybeOne, type Sql } from '../db';
 import type { Kind, MessageRow } from './queries';
 
@@ -6,19 +9,24 @@ import type { Kind, MessageRow } from './queries';
  * exactly. Nobody, one, or those who share it.
  */
 export async function peopleAt(sql: Sql, kind: Kind, address: string): Promise<string[]> {
-  const digits = address.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '');
-  if (address === '' || (kind === 'text' && digits.length < 7)) return [];
-  const key = kind === 'email' ? `e:${address.toLowerCase()}` : `p:${digits.slice(-7)}`;
-  const rows = await sql.query<{ id: string; phones: { value: string }[] }>(
-    `select id, phones from person where match_keys && array[$1::text] and deleted_on is null order by id`,
-    [key],
+  const reach = [{ value: address, label: '' }];
+  const asked = traitsOf({
+    ...NOBODY,
+    ...(kind === 'email' ? { emails: reach } : { phones: reach }),
+  });
+  const keys = matchKeys(asked);
+  if (address === '' || keys.length === 0) return [];
+  const rows = await sql.query<{ id: string; phones: Reach[] }>(
+    `select id, phones from person where match_keys && $1::text[] and deleted_on is null order by id`,
+    [keys],
   );
-  const same = (value: string) => {
-    const other = value.replace(/\D/g, '').replace(/^1(?=\d{10}$)/, '');
-    return other.length >= 7 && (digits.endsWith(other) || other.endsWith(digits));
-  };
+  const [number] = asked.phones;
   return rows
-    .filter(({ phones }) => kind === 'email' || phones.some(({ value }) => same(value)))
+    .filter(
+      ({ phones }) =>
+        number === undefined ||
+        traitsOf({ ...NOBODY, phones }).phones.some((one) => samePhone(one, number)),
+    )
     .map(({ id }) => id);
 }
 
@@ -50,7 +58,7 @@ export interface NewIncoming {
   subject: string;
   words: string;
   at: string;
-  verdict: 'answer' | 'automatic' | 'report' | 'opt_out';
+  verdict: 'answer' | 'automatic' | 'report' | 'opt_out' | 'opt_in';
   person_id: string | null;
   message_id: string | null;
 }

@@ -47,7 +47,9 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
   if (what.is === 'opt_out') {
     const id = what.token ? messageOfToken(ctx, what.token) : about?.id;
     if (id) await optOut(ctx, id, 'by e-mail');
-    else for (const one of byAddress) await setNo(ctx, one, 'email', 'by e-mail');
+    else
+      for (const one of byAddress)
+        await setAnswer(ctx, one, 'email', { answer: 'no', how: 'by e-mail' });
   } else if (about && what.is === 'bounce') {
     const soft = what.bounce === 'soft';
     await report(ctx, about, key, soft ? 'bounced_soft' : 'bounced', what.why);
@@ -107,7 +109,11 @@ export async function takeText(ctx: Context, event: FromGateway): Promise<void> 
   const people = await known.peopleAt(ctx.db, 'text', event.from);
   const person = people.length === 1 ? people[0]! : await known.lastTexted(ctx.db, event.from);
   const wish = wishIn(event.words);
-  if (wish === 'stop' && person) await setNo(ctx, person, 'text', 'by text');
+  if (wish && person)
+    await setAnswer(ctx, person, 'text', {
+      answer: wish === 'stop' ? 'no' : 'yes',
+      how: 'by text',
+    });
   await keep(ctx, {
     key: `texts:${key}`,
     kind: 'text',
@@ -116,7 +122,7 @@ export async function takeText(ctx: Context, event: FromGateway): Promise<void> 
     subject: '',
     words: event.words,
     at,
-    verdict: wish === 'stop' ? 'opt_out' : 'answer',
+    verdict: wish === 'stop' ? 'opt_out' : wish === 'start' ? 'opt_in' : 'answer',
     person_id: person,
     message_id: person ? await known.lastMessageTo(ctx.db, person, 'text') : null,
   });
@@ -175,28 +181,27 @@ export async function optOut(ctx: Context, messageId: string, how: string): Prom
   const about = await queries.findMessage(ctx.db, messageId);
   if (!about) return false;
   await report(ctx, about, `opt-out:${messageId}`, 'opted_out', how);
-  await setNo(ctx, about.person_id, about.kind, how);
+  await setAnswer(ctx, about.person_id, about.kind, { answer: 'no', how });
   return true;
 }
 
-async function setNo(
+/** Notes what somebody said about being written to; under a no what waits is cancelled. */
+async function setAnswer(
   ctx: Context,
   personId: string,
   channel: Channel & Kind,
-  how: string,
+  { answer, how }: { answer: 'yes' | 'no'; how: string },
 ): Promise<void> {
-  if ((await known.answerOf(ctx.db, personId, channel)) === 'no') return;
+  if ((await known.answerOf(ctx.db, personId, channel)) === answer) return;
   const what = CHANNEL_WORDS[channel].toLowerCase();
   await act(ctx, async (tx) => {
     const { name } = await findOrRefuse(tx, personId);
-    await known.setConsent(tx, personId, channel, {
-      answer: 'no',
-      on: ctx.clock.today(),
-      cameFrom: how,
-    });
-    await queries.cancelOf(tx, personId, [channel], `They said no to ${what}, ${how}.`);
+    const consent = { answer, on: ctx.clock.today(), cameFrom: how };
+    await known.setConsent(tx, personId, channel, consent);
+    if (answer === 'no')
+      await queries.cancelOf(tx, personId, channel, `They said no to ${what}, ${how}.`);
     return {
-      sentence: `${name} wants no more ${what}, ${how}`,
+      sentence: `${name} ${answer === 'no' ? 'wants no more' : 'said yes to'} ${what}, ${how}`,
       plan: [personId],
       topics: ['people', 'messages'],
     };

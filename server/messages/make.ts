@@ -6,6 +6,7 @@ import {
   subjectOf,
   type Footer,
 } from '@/core/messages';
+import { isCarried, takesTexts } from '@/core/people';
 import { faultSentence, fieldLabel, fill, type MergeValues } from '@/core/templates';
 
 import type { Context } from '../context';
@@ -34,7 +35,10 @@ export interface Wanted {
 }
 
 /** What a reader would get, and what keeps it from them. */
-export type Made = Omit<NewMessage, 'state'> & { state: 'held' | 'ready' };
+export interface Made extends NewMessage {
+  /** What of the words can't be filled in. */
+  faults: FilledIn['faults'];
+}
 
 /** Makes messages: filled in, checked, each with the time at which it goes; writes nothing. */
 export async function makeMessages(
@@ -88,6 +92,7 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
     why: obstacle?.why ?? '',
     mend: obstacle?.mend ?? '',
     go_at: goAt,
+    faults: words.faults,
   };
 }
 
@@ -127,24 +132,20 @@ export async function stoppedOf(
 const allOf = (reader: Reader, kind: Kind): string[] =>
   (kind === 'email' ? reader.emails : reader.phones).map(({ value }) => value);
 
-/** Numbers that no text reaches (common practice, no source). */
-const NO_TEXTS = /^(?:fax|work|office|business|main|landline)/i;
-const CARRIED = /^(?:cell|mobile|handy|movil|portable)/i;
-
 /** Where a message to somebody goes: to the first address that is used, or the phone that they carry. */
 export function addressesOf(
   reader: Reader,
   kind: Kind,
   stopped: ReadonlyMap<string, string>,
 ): string[] {
-  const usable = (reader[kind === 'email' ? 'emails' : 'phones'] ?? []).filter(
+  const usable = reader[kind === 'email' ? 'emails' : 'phones'].filter(
     ({ value }) => !stopped.has(value.toLowerCase()),
   );
   const [first] =
     kind === 'email'
       ? usable
-      : [...usable.filter(({ label }) => CARRIED.test(label)), ...usable].filter(
-          ({ label }) => !NO_TEXTS.test(label),
+      : [...usable.filter(({ label }) => isCarried(label)), ...usable].filter(({ label }) =>
+          takesTexts(label),
         );
   return first ? [first.value] : [];
 }

@@ -1,22 +1,17 @@
 import express, { Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 
+import { escapeHtml } from '@/core/messages';
+
 import { placeOf } from '../access';
+import { publicPage } from '../api';
 import type { Context } from '../context';
 import { readSettings } from '../settings';
 import { optOut } from './back';
 import { messageOfToken } from './opt-out';
 
-const escape = (text: string): string =>
-  text.replace(/[&<>"']/g, (char) => `&#${char.codePointAt(0)};`);
-
-const page = (title: string, body: string): string => `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
-<meta name="robots" content="noindex"><title>${escape(title)}</title>
-<style>
-body{font:17px/1.5 Georgia,serif;background:#FBF7EF;color:#1E2433;max-width:32rem;margin:2rem auto;padding:0 1.2rem}
-button{font:inherit;margin-top:1.2rem;padding:.7rem 1.4rem;background:#1E2433;color:#FBF7EF;border:0;border-radius:4px}
-</style></head><body><main><h1>${escape(title)}</h1>${body}</main></body></html>`;
+const page = (title: string, body: string): string =>
+  publicPage(title, `<h1>${escapeHtml(title)}</h1>${body}`);
 
 const MINUTE_MS = 60_000;
 const ASKED_A_MINUTE = 60;
@@ -58,7 +53,7 @@ export function optOutPage(ctx: Context): Router {
         isOurs
           ? page(
               'No more e-mail?',
-              `<p>${escape(ownerName)} will not write to you by e-mail any more.</p><form method="post"><button>No more e-mail, please</button></form>`,
+              `<p>${escapeHtml(ownerName)} will not write to you by e-mail any more.</p><form method="post"><button>No more e-mail, please</button></form>`,
             )
           : nothing,
       );

@@ -276,12 +276,12 @@ export const rewrite = (
     [recordset(rows)],
   );
 
-/** What waits of a person of one kind, or of any. */
-export const cancelOf = (sql: Sql, personId: string, kinds: readonly Kind[], why: string) =>
+/** Cancels what waits for a person of one kind. */
+export const cancelOf = (sql: Sql, personId: string, kind: Kind, why: string) =>
   sql.query<{ id: string }>(
     `update message set state = 'cancelled', why = $3, mend = '', version = version + 1
-     where person_id = $1::uuid and kind = any($2::text[]) and state in ('held', 'ready') returning id`,
-    [personId, kinds, why],
+     where person_id = $1::uuid and kind = $2 and state in ('held', 'ready') returning id`,
+    [personId, kind, why],
   );
 
 export const eventsOf = (sql: Sql, messageId: string) =>

@@ -1,7 +1,9 @@
-import { readMergeValues } from '../templates';
+import type { Topic } from '@/contract/topics';
+import { toDayNumber, type PlainDate } from '@/core/time';
+
 import type { Context } from '../context';
+import { readMergeValues } from '../templates';
 import { addressesOf, fillIn, obstacleOf, stoppedOf } from './make';
-import { isTooLate } from './late';
 import * as queries from './queries';
 import type { MessageRow } from './queries';
 import { goAtFor, type Room } from './room';
@@ -10,16 +12,20 @@ const AT_ONCE = 300;
 /** What goes by itself is not sent later than this after its day. */
 const LATE_DAYS = 7;
 
+/** Writes that may mend something. */
+const MENDING: Topic[] = ['people', 'settings', 'carriers', 'messages'];
+
+/** Whether the day that something was planned for is too long ago. */
+const isTooLate = ({ clock }: Context, plannedOn: string): boolean =>
+  toDayNumber(clock.today()) - toDayNumber(plannedOn as PlainDate) > LATE_DAYS;
+
 /** What the last look had seen: without a change since, nothing held can go. */
 const seen = new WeakMap<Context, string>();
 
 /** Looks again at what was held: what kept it may be mended by now, or its time may have passed. */
 export async function reconsider(ctx: Context, room: Room): Promise<void> {
   const { writes } = ctx;
-  const now = ['people', 'settings', 'carriers', 'messages'].map((topic) =>
-    writes.countOf(topic as 'people'),
-  );
-  const stamp = [ctx.clock.today(), ...now].join(' ');
+  const stamp = [ctx.clock.today(), ...MENDING.map((topic) => writes.countOf(topic))].join(' ');
   if (seen.get(ctx) === stamp) return;
   for (let after: string | null = null; ;) {
     const rows: MessageRow[] = await queries.heldFor(
@@ -45,7 +51,7 @@ async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) 
     const reader = readers.get(row.person_id);
     if (!reader || reader.away)
       return { ...row, state: 'cancelled' as const, why: 'They are archived.', mend: '' as const };
-    if (row.by_itself && isTooLate(ctx, row.planned_on, LATE_DAYS))
+    if (row.by_itself && isTooLate(ctx, row.planned_on))
       return {
         ...row,
         state: 'failed' as const,

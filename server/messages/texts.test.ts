@@ -52,6 +52,13 @@ test('STOP in one word is their no, and is no touch', async () => {
   expect((await sheet(id)).fields.consent.text?.answer).toBe('no');
   expect((await sheet(id)).touches).toEqual([]);
   await expect(text(id)).rejects.toThrow('They said no to texts.');
+  receive('+1 503 555 0142', 'Start');
+  await call(lookNow);
+  expect((await sheet(id)).fields.consent.text).toMatchObject({
+    answer: 'yes',
+    cameFrom: 'by text',
+  });
+  expect((await sheet(id)).touches).toEqual([]);
 });
 
 test('a number that takes no texts is told by the gateway, and gets no more', async () => {

@@ -4,8 +4,7 @@ import type { startMessage, writeMessage } from '@/contract/messages';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { readMergeValues } from '../templates';
-import { fillIn, makeMessages, type Wanted } from './make';
+import { makeMessages, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { Kind } from './queries';
@@ -35,15 +34,13 @@ export async function start(ctx: Context, asked: Asked): Promise<CallOutput<type
   const [made] = await makeMessages(ctx, ctx.db, [wantedOf(ctx, asked, 'trial', '')], room);
   const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
   if (!made || !reader) throw notFound('They are not in your sphere any more.');
-  const values = (await readMergeValues(ctx, ctx.db, [asked.personId])).get(asked.personId)!;
-  const { faults } = fillIn({ ...asked, cadence: '' }, values, room);
   const later = made.go_at !== null && Date.parse(made.go_at) > ctx.clock.nowMs();
   return {
     subject: made.subject,
     words: made.words,
     addresses: made.addresses,
     why: made.mend === 'words' ? '' : made.why,
-    faults,
+    faults: made.faults,
     goAt: later ? made.go_at : null,
     there: later ? hourThere(room, reader, ctx.clock.now()) : null,
   };

@@ -84,7 +84,7 @@ create table incoming (
   subject text not null default '',
   words text not null,
   at timestamptz not null,
-  verdict text not null check (verdict in ('answer', 'automatic', 'report', 'opt_out')),
+  verdict text not null check (verdict in ('answer', 'automatic', 'report', 'opt_out', 'opt_in')),
   person_id uuid references person_all (id),
   message_id uuid references message (id) on delete set null,
   put_away boolean not null default false,
