@@ -4,7 +4,7 @@ import { join } from 'node:path';
 
 import { call } from '@/contract/call';
 import { saveMail } from '@/contract/carriers';
-import { getMessage, listGone, listOut, moveMessage, writeMessage } from '@/contract/messages';
+import { getMessage, writeMessage } from '@/contract/messages';
 import { addPerson } from '@/contract/people';
 import { mailServer } from '@/standins';
 import { startServer, type ServerProcess } from '@/testing/process';
@@ -34,7 +34,7 @@ test('a process that is killed while it sends hands each message over once, or s
     await call(saveMail, { body: { setup, secret: 'harbor' } }, { base: url });
     const body = { givenName: 'Rosa', familyName: 'Lind', email: 'rosa@example.com' };
     const { id: personId } = await call(addPerson, { body }, { base: url });
-    const written: { id: string; words: string }[] = [];
+    const written: { id: string }[] = [];
     for (let kill = 0; kill < KILLS; kill++) {
       const base = server.url;
       const before = mail.arrived.length;
@@ -45,7 +45,7 @@ test('a process that is killed while it sends hands each message over once, or s
           { body: { personId, kind: 'email', subject: '', words } },
           { base },
         );
-        written.push({ id, words });
+        written.push({ id });
       });
       const all = Promise.allSettled(writing);
       // In the midst of it: when some have arrived, and others are on their way.
@@ -58,27 +58,23 @@ test('a process that is killed while it sends hands each message over once, or s
     }
     const { url: base } = server;
     // What was ready goes once it is looked for; the first look is at the start.
-    for (let looks = 0; looks < 100; looks++) {
-      if ((await call(listOut, {}, { base })).goingTotal === 0) break;
+    const statesNow = () =>
+      Promise.all(written.map(({ id }) => call(getMessage, { params: { id } }, { base })));
+    let messages = await statesNow();
+    const isUnderWay = () => messages.some(({ state }) => state === 'ready' || state === 'handing');
+    for (let looks = 0; looks < 100 && isUnderWay(); looks++) {
       await pause(200);
+      messages = await statesNow();
     }
     const arrivals = new Map<string, number>();
     for (const { mail: one } of mail.arrived)
       arrivals.set(one.text!, (arrivals.get(one.text!) ?? 0) + 1);
     expect([...arrivals.values()].filter((n) => n > 1)).toEqual([]);
-    const doubtful: string[] = [];
-    for (const { id, words } of written) {
-      const message = await call(getMessage, { params: { id } }, { base });
-      if (message.state === 'held') {
-        expect(message).toMatchObject({ mend: 'unclear' });
-        doubtful.push(id);
-      } else expect([message.state, arrivals.get(words)]).toEqual(['gone', 1]);
-    }
-    for (const id of doubtful)
-      await call(moveMessage, { params: { id }, body: { move: 'went' } }, { base });
-    expect(
-      (await call(listGone, { query: { limit: 200 } }, { base })).messages.length,
-    ).toBeGreaterThan(0);
+    expect(arrivals.size).toBeGreaterThan(0);
+    for (const message of messages)
+      // It has arrived once, or the owner is told that it may have.
+      if (message.state === 'held') expect(message.mend).toBe('unclear');
+      else expect([message.state, arrivals.get(message.words)]).toEqual(['gone', 1]);
   } finally {
     await server.end('SIGKILL');
     await mail.close();
