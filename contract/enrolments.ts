@@ -148,15 +148,6 @@ export const listEnrolments = endpoint({
   errors: ['not_found'],
 });
 
-const Outgoing = z.object({
-  key: z.string(),
-  personId: PersonId,
-  name: z.string(),
-  kind: z.enum(TOUCH_KINDS),
-  on: Day,
-  cadence: z.string(),
-});
-
 /** What the completion of work of a kind begins; decided once for each kind. */
 export const listWorkCadences = endpoint({
   method: 'get',
@@ -179,19 +170,11 @@ export const decideWorkCadence = endpoint({
   errors: ['invalid', 'not_found'],
 });
 
-export const listWaiting = endpoint({
+export const countForPost = endpoint({
   method: 'get',
-  path: '/outgoing',
+  path: '/for-the-post',
   subject,
   shows: ['plan', 'enrolments', 'cadences', 'people'],
-  summary:
-    'Touches that go out by themselves: ready, or held back by a no or a yes that is missing',
-  response: z.object({
-    /** Ready to go, once sending is set up. */
-    total: z.number().int(),
-    items: z.array(Outgoing),
-    /** Who can't be sent to, and why. */
-    heldTotal: z.number().int(),
-    held: z.array(Outgoing.extend({ why: z.string() })),
-  }),
+  summary: 'How many cards and letters have come due by themselves and wait for the post room',
+  response: z.object({ total: z.number().int() }),
 });

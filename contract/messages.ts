@@ -104,7 +104,6 @@ export const getMessage = endpoint({
   response: Message.extend({
     timeZone: z.string(),
     words: z.string(),
-    html: z.string(),
     events: z.array(z.object({ id: Id, kind: z.string(), at: z.string(), detail: z.string() })),
   }),
   errors: ['not_found'],

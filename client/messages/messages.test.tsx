@@ -1,7 +1,7 @@
 import { SelectionProvider, useSelection } from '@/client/people';
 import { Button } from '@/client/ui';
 import { checkDomain, readCarriers, saveMail, tryCarrier } from '@/contract/carriers';
-import { listWaiting } from '@/contract/enrolments';
+import { countForPost } from '@/contract/enrolments';
 import {
   changeMessage,
   getMessage,
@@ -38,7 +38,7 @@ const TOLD = { sentence: 'Done', topics: [] };
 const out = (change: Parameters<typeof sample.out>[0] = {}) =>
   fakeServer()
     .answer(listOut, sample.out(change))
-    .answer(listWaiting, { total: 0, items: [], heldTotal: 0, held: [] })
+    .answer(countForPost, { total: 2 })
     .answer(moveMessage, TOLD)
     .answer(holdAll, TOLD);
 
@@ -54,6 +54,7 @@ describe('what goes out', () => {
     const server = out({ waiting: [held], going: [sample.message()] });
     show(<OutScreen />);
     await screen.findByRole('heading', { name: 'One goes out today, one waits for you' });
+    await screen.findByText(/^2 cards or letters that should go by themselves wait for the post/);
     expect(
       screen.getByText(
         'E-mail “Half a year on”, of Quarterly. ana@example.com came back: no such mailbox',
@@ -208,7 +209,6 @@ describe('one message', () => {
     ...sample.message(),
     timeZone: 'America/Los_Angeles',
     words: 'How are you?',
-    html: '',
     events: [],
     ...change,
   });

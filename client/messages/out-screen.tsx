@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
 import { Body, Button, Heading, Lead, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
-import { listWaiting } from '@/contract/enrolments';
+import { countForPost } from '@/contract/enrolments';
 import { holdAll, listOut, type Message, type Out } from '@/contract/messages';
 import { figure, plural } from '@/core/time';
 
@@ -109,8 +109,7 @@ const GoingLine = ({ message, out }: { message: Message; out: Out }) => (
 
 /** Cards and letters that have come due by themselves; they wait for the post room. */
 function ForThePost() {
-  const waiting = useRead(listWaiting, {}, { keepPrevious: true }).data;
-  const total = (waiting?.total ?? 0) + (waiting?.heldTotal ?? 0);
+  const total = useRead(countForPost, {}, { keepPrevious: true }).data?.total ?? 0;
   if (total === 0) return null;
   return (
     <Soft>{`${plural(total, 'card or letter', 'cards or letters')} that should go by themselves ${total === 1 ? 'waits' : 'wait'} for the post room.`}</Soft>

@@ -1,7 +1,6 @@
 import type { EnrolmentState } from '@/core/cadences';
 import type { LetGoWhy } from '@/core/enrolments';
 import type { Consents, PersonFields } from '@/core/people';
-import { channelOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
 import type { Feed } from '../cadences';
 import { newId, recordset, type Sql } from '../db';
@@ -204,48 +203,15 @@ export async function carryOn(sql: Sql, ids: readonly string[], today: string): 
   );
 }
 
-/**
- * What goes by itself and has come due: the first so many that are ready, and the first so many that
- * are held back, each with how many there are in all. What holds back mirrors core's `heldBack`.
- */
-export const waitingMarks = (sql: Sql, needsYes: boolean, limit: number) =>
-  sql.query<{
-    id: string;
-    person_id: string;
-    name: string;
-    planned_on: string;
-    cadence: string;
-    kind: TouchKind;
-    consent: Consents;
-    held: boolean;
-    total: number;
-  }>(
-    `with due as (
-       select m.id, m.person_id, p.name, m.planned_on, c.name as cadence, p.consent,
-         coalesce(b.kind, 'other') as kind,
-         p.consent -> ($1::jsonb ->> b.kind) ->> 'answer' as answer, $1::jsonb ->> b.kind as channel
-       from item_mark m join person p on p.id = m.person_id join enrolment e on e.id = m.enrolment_id
-         join cadence c on c.id = e.cadence_id
-         left join beat b on b.cadence_id = c.id and b.id::text = split_part(m.part, ':', 1)
-       where m.fate = 'waiting' and b.kind in ('card', 'letter') and p.archived_on is null and p.deleted_on is null),
-     split as (
-       select *, channel is not null
-         and (answer = 'no' or $2::boolean and answer is distinct from 'yes') is true as held from due),
-     counted as (
-       select *, count(*) over (partition by held)::int as total,
-         row_number() over (partition by held order by planned_on, id) as at from split)
-     select id, person_id, name, planned_on, cadence, kind, consent, held, total from counted
-     where at <= $3::int order by held, at`,
-    [JSON.stringify(CHANNELS_OF), needsYes, limit],
-  );
-
-/** The channel of each kind that has one. */
-const CHANNELS_OF = Object.fromEntries(
-  TOUCH_KINDS.flatMap((kind) => {
-    const channel = channelOf(kind);
-    return channel ? [[kind, channel]] : [];
-  }),
-);
+/** Cards and letters that have come due by themselves. */
+export const countForPost = async (sql: Sql): Promise<number> =>
+  (
+    await sql.query<{ n: number }>(
+      `select count(*)::int as n from item_mark m join person p on p.id = m.person_id
+       join beat b on b.id::text = split_part(m.part, ':', 1)
+       where m.fate = 'waiting' and b.kind in ('card', 'letter') and p.archived_on is null and p.deleted_on is null`,
+    )
+  )[0]!.n;
 
 export const finishEnrolment = (sql: Sql, id: string, on: string) =>
   sql.query('update enrolment set finished_on = $2::date where id = $1::uuid', [id, on]);

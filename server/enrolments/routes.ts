@@ -9,6 +9,7 @@ import type { Context } from '../context';
 import { tryDraft } from './change';
 import { enrol, previewEnrol } from './enrol';
 import { feed } from './feed';
+import { countForPost } from './queries';
 import * as rota from './rota';
 import * as running from './running';
 import { decideWork, listWork } from './work';
@@ -33,5 +34,5 @@ export function enrolmentRoutes(router: Router, ctx: Context): void {
   register(router, rotaApi.listRotas, () => rota.present(ctx));
   register(router, api.listWorkCadences, () => listWork(ctx));
   register(router, api.decideWorkCadence, ({ body }) => decideWork(ctx, body));
-  register(router, api.listWaiting, () => running.waiting(ctx));
+  register(router, api.countForPost, async () => ({ total: await countForPost(ctx.db) }));
 }

@@ -1,15 +1,13 @@
 import { isCalendar } from '@/core/cadences';
 import { beatOf } from '@/core/enrolments';
 import { plainDate, plural, toPlainDate } from '@/core/time';
-import { heldBack } from '@/core/people';
-import { channelOf, type TouchKind } from '@/core/touches';
+import type { TouchKind } from '@/core/touches';
 
 import { act } from '../act';
 import type { Context } from '../context';
 import { conflict, invalid } from '../api';
 import { findOrRefuseCadence } from '../cadences';
 import { sphereNow } from '../planner';
-import { readSettings } from '../settings';
 import * as queries from './queries';
 
 type Open = Awaited<ReturnType<typeof queries.openEnrolments>>;
@@ -96,31 +94,5 @@ export async function peopleOn(
         next: next ? { day: toPlainDate(next.day), kind: next.item.kind as TouchKind } : null,
       };
     }),
-  };
-}
-
-const WAITING_SHOWN = 200;
-
-/** What goes out by itself and has come due: ready until sending is set up, or held back and why. */
-export async function waiting(ctx: Context) {
-  const { autoNeedsYes } = await readSettings(ctx.db);
-  const rows = await queries.waitingMarks(ctx.db, autoNeedsYes, WAITING_SHOWN);
-  const [ready, held] = [false, true].map((is) => rows.filter((row) => row.held === is));
-  const item = (row: (typeof rows)[number]) => ({
-    key: row.id,
-    personId: row.person_id,
-    name: row.name,
-    kind: row.kind,
-    on: plainDate(row.planned_on),
-    cadence: row.cadence,
-  });
-  return {
-    total: ready![0]?.total ?? 0,
-    items: ready!.map(item),
-    heldTotal: held![0]?.total ?? 0,
-    held: held!.map((row) => ({
-      ...item(row),
-      why: heldBack(row.consent, channelOf(row.kind), autoNeedsYes) ?? '',
-    })),
   };
 }

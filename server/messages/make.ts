@@ -76,7 +76,6 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
     kind: one.kind,
     addresses: addressesOf(reader, one.kind, stopped),
     ...words.texts,
-    html: '',
     cadence: one.cadence,
     beat_id: one.beatId,
     item_key: one.itemKey,
@@ -202,6 +201,6 @@ export function lettersOf(ctx: Context, room: Room, message: MessageRow) {
         optOutUrl: optOutUrl(ctx, message.id),
       }
     : null;
-  const body = message.html || paragraphs(message.words);
-  return { text: plainLetter(message.words, footer), html: htmlLetter(body, footer) };
+  const { words } = message;
+  return { text: plainLetter(words, footer), html: htmlLetter(paragraphs(words), footer) };
 }

@@ -101,7 +101,6 @@ export async function readMessage(
     ...toMessage(room, row),
     timeZone: room.settings.timeZone,
     words: row.words,
-    html: row.html,
     events: events.map(({ at, ...event }) => ({ ...event, at: iso(at)! })),
   };
 }
@@ -194,7 +193,7 @@ export async function change(
   // Words were all that kept it; anything else is looked at when it goes.
   const mended = row.state === 'held' && row.mend === 'words';
   const state = mended ? { state: 'ready' as const, why: '', mend: '' as const } : {};
-  const changed = await queries.rewrite(ctx.db, [{ ...row, ...filled.texts, html: '', ...state }]);
+  const changed = await queries.rewrite(ctx.db, [{ ...row, ...filled.texts, ...state }]);
   if (changed.length === 0) throw conflict(whereItIs(row.state));
   if (mended) await wakeOutbox(ctx, ctx.db);
   tellOf(ctx, [row.person_id]);

@@ -14,7 +14,6 @@ export interface MessageRow {
   addresses: string[];
   subject: string;
   words: string;
-  html: string;
   state: State;
   why: string;
   mend: Message['mend'];
@@ -42,11 +41,11 @@ export type NewMessage = Omit<
 /** Notes messages; answers which are new: the same thing exists once. */
 export const insertMessages = (sql: Sql, rows: readonly NewMessage[]) =>
   sql.query<{ id: string }>(
-    `insert into message (id, key, person_id, kind, addresses, subject, words, html, state, why, mend, cadence,
+    `insert into message (id, key, person_id, kind, addresses, subject, words, state, why, mend, cadence,
        beat_id, item_key, by_itself, planned_on, made_at, go_at)
-     select id, key, person_id, kind, addresses, subject, words, html, state, why, mend, cadence, beat_id,
+     select id, key, person_id, kind, addresses, subject, words, state, why, mend, cadence, beat_id,
        item_key, by_itself, planned_on, made_at, go_at from json_to_recordset($1::json)
-       as r (id uuid, key text, person_id uuid, kind text, addresses text[], subject text, words text, html text,
+       as r (id uuid, key text, person_id uuid, kind text, addresses text[], subject text, words text,
          state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date,
          made_at timestamptz, go_at timestamptz)
      on conflict (key) do nothing returning id`,
@@ -264,14 +263,14 @@ export const rewrite = (
   sql: Sql,
   rows: readonly Pick<
     MessageRow,
-    'id' | 'state' | 'why' | 'mend' | 'addresses' | 'subject' | 'words' | 'html' | 'go_at'
+    'id' | 'state' | 'why' | 'mend' | 'addresses' | 'subject' | 'words' | 'go_at'
   >[],
 ) =>
   sql.query<{ id: string }>(
     `update message m set state = r.state, why = r.why, mend = r.mend, addresses = r.addresses,
-       subject = r.subject, words = r.words, html = r.html, go_at = r.go_at, version = m.version + 1
+       subject = r.subject, words = r.words, go_at = r.go_at, version = m.version + 1
      from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, addresses text[],
-       subject text, words text, html text, go_at timestamptz)
+       subject text, words text, go_at timestamptz)
      where m.id = r.id and m.state in ('held', 'ready', 'failed') returning m.id`,
     [recordset(rows)],
   );

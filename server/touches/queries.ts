@@ -1,4 +1,4 @@
-import type { Consents, PersonFields } from '@/core/people';
+import type { Consents } from '@/core/people';
 import type { PutOffWhy } from '@/core/planner';
 import type { Outcome, TouchKind } from '@/core/touches';
 
@@ -75,24 +75,18 @@ export const deskPeople = (sql: Sql, ids: readonly string[]) =>
   sql.query<{
     id: string;
     name: string;
-    given_name: string;
-    goes_by: string;
-    family_name: string;
-    company: string;
     phone: string;
     email: string;
     address_line: string;
-    place: string;
     region: string;
     country: string;
-    own: PersonFields['own'];
     consent: Consents;
     promise_days: number | null;
     due: number | null;
   }>(
-    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.phone, p.email, p.address_line, p.place,
+    `select p.id, p.name, p.phone, p.email, p.address_line,
        coalesce(p.addresses->0->>'region', '') as region, coalesce(p.addresses->0->>'country', '') as country,
-       p.own, p.consent, s.promise_days, s.due_on - date '1970-01-01' as due
+       p.consent, s.promise_days, s.due_on - date '1970-01-01' as due
      from person p join person_standing s on s.person_id = p.id where p.id = any($1::uuid[])`,
     [ids],
   );

@@ -25,9 +25,8 @@ create table message (
   kind text not null check (kind in ('email', 'text')),
   addresses text[] not null,
   subject text not null,
-  -- The words as they are sent; of an e-mail the plain part.
+  -- The words as they are sent.
   words text not null,
-  html text not null default '',
   -- held: it needs the owner; ready: it goes at go_at; handing: marked before it is handed over; gone:
   -- a carrier has taken it.
   state text not null check (state in ('held', 'ready', 'handing', 'gone', 'failed', 'cancelled')),
