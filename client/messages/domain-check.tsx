@@ -13,7 +13,7 @@ export function DomainCheck({ signing }: { signing: Carriers['signing'] }) {
       <Heading>So that it gets through</Heading>
       {signing ? (
         <>
-          <Soft>E-mails are signed. Publish this text at the name above it, with your domain:</Soft>
+          <Soft>E-mails are signed. Publish the text at this name, where your domain is kept:</Soft>
           <Field label="Name of the record" readOnly value={signing.name} />
           <Field label="Text of the record" readOnly multiline value={signing.record} />
         </>
@@ -34,8 +34,8 @@ export function DomainCheck({ signing }: { signing: Carriers['signing'] }) {
       {check.error ? <Fault>{check.error.message}</Fault> : null}
       {check.data?.judged.map(({ what, ok, sentence }) => (
         <View key={what} className="flex-row gap-3">
-          <Body className={`w-[64px] font-sans-semibold ${ok ? 'text-good' : 'text-danger'}`}>
-            {what}
+          <Body className={`w-[88px] font-sans-semibold ${ok ? '' : 'text-danger'}`}>
+            {`${ok ? '✓' : '–'} ${what}`}
           </Body>
           <Body className="min-w-0 flex-1">{sentence}</Body>
         </View>

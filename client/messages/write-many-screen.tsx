@@ -81,7 +81,7 @@ function WhoGetsIt({ readers: { people, canGet, leftOut, leftOutCount } }: { rea
   const [open, setOpen] = useState(false);
   return (
     <View className="gap-1">
-      <Body role="status" className={canGet > 0 ? 'text-good' : 'text-danger'}>
+      <Body role="status" className={canGet > 0 ? '' : 'text-danger'}>
         {`${figure(canGet)} of ${figure(people)} can get it.`}
       </Body>
       {leftOutCount > 0 ? (

@@ -10,11 +10,24 @@ export interface OddReader {
 /** Longer names than this may break a line where none was thought of. */
 const LONG = 24;
 
-/** Why somebody's copy is worth a look before it goes, in two words; null where it is like most. */
-export function oddnessOf({ givenName, familyName, home, nameLength }: OddReader): string | null {
-  if (givenName === '') return 'no first name';
-  if (familyName === '') return 'no family name';
-  if (home > 2) return `home of ${home}`;
-  if (nameLength > LONG) return 'a long name';
-  return home === 2 ? 'a couple' : null;
+/** What is odd about a reader, the oddest first, in two words. */
+const ODD: readonly ((reader: OddReader) => string | false)[] = [
+  ({ givenName }) => givenName === '' && 'no first name',
+  ({ familyName }) => familyName === '' && 'no family name',
+  ({ home }) => home > 2 && `home of ${home}`,
+  ({ nameLength }) => nameLength > LONG && 'a long name',
+  ({ home }) => home === 2 && 'a couple',
+];
+
+export interface Oddness {
+  /** Null for a reader who is like most. */
+  odd: string | null;
+  /** 0 for the oddest; readers like most come last. */
+  rank: number;
+}
+
+/** Why somebody's copy is worth a look before it goes, and how early. */
+export function oddnessOf(reader: OddReader): Oddness {
+  const rank = ODD.findIndex((test) => test(reader));
+  return rank < 0 ? { odd: null, rank: ODD.length } : { odd: ODD[rank]!(reader) as string, rank };
 }

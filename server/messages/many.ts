@@ -67,9 +67,9 @@ export async function previewToMany(
   );
   const readers = ready.flatMap(({ person_id }) => {
     const face = faces.get(person_id);
-    return face ? { personId: person_id, name: face.name, odd: oddnessOf(face) } : [];
+    return face ? { personId: person_id, name: face.name, ...oddnessOf(face) } : [];
   });
-  readers.sort((a, b) => Number(a.odd === null) - Number(b.odd === null));
+  readers.sort((a, b) => a.rank - b.rank);
   return {
     people: all.length,
     canGet: ready.length,
