@@ -41,9 +41,11 @@ export const Beat = z.object({
   kind: z.enum(TOUCH_KINDS),
   /** What to say, in one or several wordings that take turns. */
   wordings: z
-    .array(z.string().trim().min(1).max(2000))
+    .array(z.string().trim().min(1).max(10_000))
     .max(24, 'A beat holds at most 24 wordings.')
     .default([]),
+  /** The template whose words it says, instead of its own. */
+  templateId: Id.nullish(),
   dayRule: z.enum(DAY_RULES),
   way: z.enum(WAYS).default('hand'),
   /** Instead of a touch, in a beat of the kind `other` that goes by itself. */

@@ -4,6 +4,7 @@ import * as carriers from './carriers';
 import * as cadences from './cadences';
 import * as enrolments from './enrolments';
 import * as exported from './exports';
+import * as files from './files';
 import * as gaps from './gaps';
 import * as history from './history';
 import * as imports from './imports';
@@ -18,6 +19,7 @@ import * as same from './same';
 import * as services from './services';
 import * as settings from './settings';
 import * as story from './story';
+import * as templates from './templates';
 import * as touches from './touches';
 import * as upkeep from './upkeep';
 import * as views from './views';
@@ -49,6 +51,8 @@ export const endpoints: Endpoint[] = [
   planner,
   services,
   carriers,
+  files,
+  templates,
   messages,
   upkeep,
 ].flatMap((file) => Object.values(file).filter(isEndpoint));

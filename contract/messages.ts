@@ -2,8 +2,9 @@ import { z } from 'zod';
 
 import { Day, Id, IdParam, Int4, PersonId } from './common';
 import { endpoint } from './endpoint';
+import { KeptFile, MOST_FILES } from './files';
 import { Who } from './filters';
-import { Text } from './record';
+import { Words } from './templates';
 import { TOPICS } from './topics';
 
 const subject = 'messages';
@@ -104,6 +105,10 @@ export const getMessage = endpoint({
   response: Message.extend({
     timeZone: z.string(),
     words: z.string(),
+    /** Rich words; empty for plain ones. And the whole letter, as a page of its own. */
+    html: z.string(),
+    page: z.string(),
+    files: z.array(KeptFile),
     events: z.array(z.object({ id: Id, kind: z.string(), at: z.string(), detail: z.string() })),
   }),
   errors: ['not_found'],
@@ -133,7 +138,12 @@ export const holdAll = endpoint({
   response: Told,
 });
 
-const Words = { subject: Text(300), words: Text(10_000).min(1, 'There is nothing in it yet.') };
+/** What goes with words. */
+const Along = {
+  files: z.array(Id).max(MOST_FILES, `At most ${MOST_FILES} files go with an e-mail.`).default([]),
+  /** The template that the words were begun from, and which of its wordings. */
+  template: z.object({ id: Id, wordingId: Id }).nullable().default(null),
+};
 
 export const changeMessage = endpoint({
   method: 'patch',
@@ -141,7 +151,7 @@ export const changeMessage = endpoint({
   subject,
   summary: 'Changes the words of a message that has not gone',
   params: IdParam,
-  body: z.object({ ...Words, version: Int4 }),
+  body: Words.extend({ version: Int4 }),
   response: Told,
   errors: ['not_found', 'conflict', 'invalid'],
 });
@@ -154,15 +164,12 @@ export const startMessage = endpoint({
   subject,
   summary:
     'Words filled in for one person, to whom they would go, and what keeps them; writes nothing',
-  body: z.object({
-    personId: PersonId,
-    kind: z.enum(MESSAGE_KINDS),
-    subject: Text(300),
-    words: Text(10_000),
-  }),
+  body: Words.extend({ personId: PersonId, kind: z.enum(MESSAGE_KINDS) }),
   response: z.object({
     subject: z.string(),
     words: z.string(),
+    /** The whole letter of a rich e-mail, as a page of its own; empty for plain words. */
+    page: z.string(),
     addresses: z.array(z.string()),
     /** Why it can't go, in a sentence. */
     why: z.string(),
@@ -180,10 +187,10 @@ export const writeMessage = endpoint({
   path: '/messages',
   subject,
   summary: 'Writes to one person; it goes at once, or when the night is over where they live',
-  body: z.object({
+  body: Words.extend({
     personId: PersonId,
     kind: z.enum(MESSAGE_KINDS),
-    ...Words,
+    ...Along,
     /** What of the desk is done with it. */
     itemKey: z.string().max(200).nullable().default(null),
   }),
@@ -191,7 +198,7 @@ export const writeMessage = endpoint({
   errors: ['not_found', 'invalid', 'conflict'],
 });
 
-const ToMany = { who: Who, kind: z.enum(MESSAGE_KINDS), subject: Text(300), words: Text(10_000) };
+const ToMany = Words.extend({ who: Who, kind: z.enum(MESSAGE_KINDS) });
 
 export const previewMany = endpoint({
   method: 'post',
@@ -200,7 +207,7 @@ export const previewMany = endpoint({
   long: true,
   summary:
     'Who would get a message to many, the odd ones first, and who is left out and why; writes nothing',
-  body: z.object(ToMany),
+  body: ToMany,
   response: z.object({
     people: z.number().int(),
     canGet: z.number().int(),
@@ -221,9 +228,8 @@ export const writeMany = endpoint({
   long: true,
   summary:
     'Writes to many, one message to each who can get it; each goes in the hours of its reader',
-  body: z.object({
-    ...ToMany,
-    words: Words.words,
+  body: ToMany.extend({
+    ...Along,
     /** Of this one writing: sent again, it is written once. */
     once: Id,
   }),

@@ -65,6 +65,9 @@ export const Settings = z.object({
   kinds: z.partialRecord(z.enum(TOUCH_KINDS), KindChange),
   /** Whether what goes by itself waits until somebody said yes to it; else it keeps to a no alone. */
   autoNeedsYes: z.boolean(),
+  /** Whether e-mails that go by themselves or to many tell that they were opened, and that a link was followed. */
+  seesOpens: z.boolean(),
+  seesClicks: z.boolean(),
   /** Hours in which nobody is called, nor written to by itself, in the zone where they live. */
   quietFrom: TimeOfDay,
   quietUntil: TimeOfDay,

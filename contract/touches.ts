@@ -18,6 +18,8 @@ export const DeskItem = z.object({
   reason: z.string(),
   standing: Standing,
   words: z.string(),
+  /** The template that the words are of, and which of its wordings. */
+  template: z.object({ id: Id, wordingId: Id }).nullable(),
   lastNote: z.object({ on: Day, body: z.string() }).nullable(),
   /** Why now is no time to ring: it is night where they live. */
   quiet: z.string().nullable(),

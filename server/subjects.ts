@@ -4,6 +4,7 @@ import { carriers } from './carriers/subject';
 import { cadences } from './cadences/subject';
 import { enrolments } from './enrolments/subject';
 import { exported } from './exports/subject';
+import { files } from './files/subject';
 import { gaps } from './gaps/subject';
 import { history } from './history/subject';
 import type { Subject } from './house';
@@ -15,6 +16,7 @@ import { people } from './people/subject';
 import { services } from './services/subject';
 import { settings } from './settings/subject';
 import { sheets } from './sheets/subject';
+import { templates } from './templates/subject';
 import { touches } from './touches/subject';
 import { upkeep } from './upkeep/subject';
 import { views } from './views/subject';
@@ -31,6 +33,8 @@ export const SUBJECTS: readonly Subject[] = [
   views,
   services,
   carriers,
+  files,
+  templates,
   cadences,
   touches,
   messages,

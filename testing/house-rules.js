@@ -26,7 +26,7 @@ const FLOORS = [
     'settings',
   ],
   // What exists.
-  ['lists', 'people', 'views', 'services', 'carriers', 'templates', 'cadences'],
+  ['lists', 'people', 'views', 'services', 'carriers', 'files', 'templates', 'cadences'],
   ['planner'],
   // What happens.
   ['touches', 'messages', 'enrolments', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],

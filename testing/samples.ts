@@ -87,6 +87,7 @@ export const row = (n: number, name: string): PersonRow => ({
 
 export const deskItem = (change: Partial<DeskItem> = {}): DeskItem => ({
   key: 'beat:1',
+  template: null,
   personId: id(1),
   name: 'Teodora Vance',
   kind: 'call',
@@ -120,7 +121,9 @@ export const settings = (
     daysOff: [],
     minDistanceDays: 3,
     graceDays: 14,
-    autoNeedsYes: true,
+    seesOpens: false,
+  seesClicks: false,
+  autoNeedsYes: true,
     thanksKind: 'card' as const,
     quietFrom: '21:00',
     quietUntil: '08:00',

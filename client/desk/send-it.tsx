@@ -22,7 +22,14 @@ export function SendIt({ item, to }: { item: DeskItem; to: ToWrite }) {
         disabled={write.isPending || to.unfilled || to.words.trim() === ''}
         onPress={() =>
           write.mutate({
-            body: { personId, kind, subject: to.subject, words: to.words, itemKey: key },
+            body: {
+              personId,
+              kind,
+              subject: to.subject,
+              words: to.words,
+              template: item.template,
+              itemKey: key,
+            },
           })
         }
       />

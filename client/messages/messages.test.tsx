@@ -209,6 +209,9 @@ describe('one message', () => {
     ...sample.message(),
     timeZone: 'America/Los_Angeles',
     words: 'How are you?',
+    html: '',
+    page: '',
+    files: [],
     events: [],
     ...change,
   });
@@ -257,6 +260,7 @@ describe('writing to one person', () => {
   const started = (change: object = {}) => ({
     subject: 'Tea?',
     words: 'Tea, Teodora?',
+    page: '',
     addresses: ['t@example.com'],
     why: '',
     faults: [],
@@ -331,6 +335,7 @@ test('the same words to many: who gets them, the odd ones first, and who is left
     .answer(startMessage, {
       subject: 'Tea',
       words: 'Tea, there?',
+      page: '',
       addresses: ['m@example.com'],
       why: '',
       faults: [],

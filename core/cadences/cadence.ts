@@ -19,6 +19,8 @@ export interface Beat {
   kind: TouchKind;
   /** What to say or do, in one or several wordings that take turns; may hold merge fields. */
   wordings: readonly string[];
+  /** The template whose wordings these are; its own where there is none. */
+  templateId?: string | null;
   dayRule: DayRule;
   way: Way;
   /** Instead of a touch; such a beat is of the kind `other` and goes by itself. */

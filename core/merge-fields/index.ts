@@ -58,3 +58,4 @@ export const ownFieldName = (name: string): string =>
     .replace(/\p{M}/gu, '')
     .replace(/[^a-z0-9]+/g, '_')
     .replace(/^_+|_+$/g, '');
+export * from './chips';

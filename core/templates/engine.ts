@@ -1,5 +1,7 @@
 import { Liquid, type Template as Parsed } from 'liquidjs';
 
+import { escapeHtml } from '@/core/messages';
+
 import { faultOfError, findTextFaults, leftOver, type TemplateFault } from './faults';
 
 /**
@@ -31,10 +33,17 @@ interface Read {
 const KEPT = 500;
 const kept = new Map<string, Read | TemplateFault[]>();
 
-/** Names of fields are written in any case, and word processors make quotation marks curly. */
+/**
+ * Names of fields are written in any case, word processors make quotation marks curly, and in HTML signs
+ * stand in their stead.
+ */
 const tidy = (text: string): string =>
   text.replace(/\{\{[^{}]*\}\}|\{%[^{}]*%\}/g, (tag) =>
     tag
+      .replace(/&nbsp;|\u00a0/g, ' ')
+      .replace(/&quot;|&#34;/g, '"')
+      .replace(/&gt;/g, tag.startsWith('{%') ? '>' : '&gt;')
+      .replace(/&lt;/g, tag.startsWith('{%') ? '<' : '&lt;')
       .replace(/[“”„]/g, '"')
       .replace(/[‘’]/g, "'")
       .replace(
@@ -120,3 +129,15 @@ export function fill(text: string, values: MergeValues): Filled {
     }
   return { ok: false, faults };
 }
+
+/** A rich text (HTML) for one reader: values stand in it as text, never as tags. */
+export const fillRich = (html: string, values: MergeValues): Filled =>
+  fill(
+    html,
+    Object.fromEntries(
+      Object.entries(values).map(([field, value]) => [
+        field,
+        typeof value === 'string' ? escapeHtml(value).replace(/\n/g, '<br>') : value,
+      ]),
+    ),
+  );

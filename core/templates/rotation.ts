@@ -18,3 +18,17 @@ export function turnOf(n: number, round: number, personId: string): number {
 /** The wording whose turn it is in a round; empty where there is none. */
 export const wordingOf = (wordings: readonly string[], round: number, personId: string): string =>
   wordings[turnOf(wordings.length, round, personId)] ?? '';
+
+/**
+ * The place of the wording for a round where the person had one of the same template before, perhaps by
+ * another cadence (`last`): whose turn it is, but never the same one twice running.
+ */
+export function turnAfter(
+  ids: readonly string[],
+  round: number,
+  personId: string,
+  last: string | null,
+): number {
+  const turn = turnOf(ids.length, round, personId);
+  return ids.length > 1 && ids[turn] === last ? (turn + 1) % ids.length : turn;
+}

@@ -1,12 +1,5 @@
 import type { CadenceDraft } from '@/contract/cadences';
 import { endlessHandOver, faultOf, handOverSentence, SENDABLE } from '@/core/cadences';
-import {
-  faultSentence,
-  fieldLabel,
-  MERGE_FIELDS,
-  ownFieldName,
-  templateFaults,
-} from '@/core/templates';
 import { sentenceCase } from '@/core/time';
 import { aKind } from '@/core/touches';
 
@@ -14,9 +7,8 @@ import { act } from '../act';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { conflict, invalid, notFound } from '../api';
-import { readOwnFields } from '../lists';
-import { FACTS } from '../people';
 import { readServices } from '../services';
+import { faultsOfWords, templatesAmong } from '../templates';
 import * as queries from './queries';
 
 /** Refuses a draft that can't be run, saying why; `id` is the cadence that it would become. */
@@ -64,15 +56,25 @@ async function assertErrands(
 }
 
 async function assertWords(ctx: Context, draft: CadenceDraft): Promise<void> {
-  const own = await readOwnFields(ctx.db);
-  const known = new Set([
-    ...MERGE_FIELDS.map(({ key }) => key),
-    ...own.map(({ name }) => ownFieldName(name)),
-    ...ctx.house.of(FACTS).map(({ key }) => key),
-  ]);
-  for (const words of draft.beats.flatMap(({ wordings }) => wordings)) {
-    const [fault] = templateFaults(words, (field) => known.has(field));
-    if (fault) throw invalid(faultSentence(fault, fieldLabel), 'beats');
+  await assertTemplates(ctx, draft);
+  const [fault] = await faultsOfWords(
+    ctx,
+    draft.beats.flatMap(({ wordings, templateId }) => (templateId ? [] : wordings)),
+  );
+  if (fault) throw invalid(fault, 'beats');
+}
+
+/** Beats say the words of templates that are there and of their kind. */
+async function assertTemplates(ctx: Context, { beats }: CadenceDraft): Promise<void> {
+  const ids = beats.flatMap(({ templateId }) => templateId ?? []);
+  if (ids.length === 0) return;
+  const kinds = new Map((await templatesAmong(ctx.db, ids)).map(({ id, kind }) => [id, kind]));
+  for (const { kind, templateId } of beats) {
+    if (!templateId) continue;
+    if (!kinds.has(templateId))
+      throw invalid('The template of a beat is gone. Give it other words.', 'beats');
+    if (kinds.get(templateId) !== kind)
+      throw invalid('The template of a beat is for another way of writing.', 'beats');
   }
 }
 

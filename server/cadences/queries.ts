@@ -45,7 +45,10 @@ const SELECT = `select c.id, c.version, c.name, c.advice, c.rounds, c.gap_days, 
   (select count(*)::int from enrolment e where e.cadence_id = c.id and e.open) as people,
   exists (select 1 from rota r where r.cadence_id = c.id) as rota,
   coalesce((select json_agg(json_build_object('id', b.id, 'timing', b.timing, 'kind', b.kind,
-      'wordings', b.wordings, 'dayRule', b.day_rule, 'way', b.way, 'errand', b.errand) order by b.position)
+      'wordings', case when b.template_id is null then b.wordings else coalesce((select jsonb_agg(w -> 'words' order by n)
+        from template t, jsonb_array_elements(t.wordings) with ordinality as x (w, n)
+        where t.id = b.template_id), '[]') end,
+      'templateId', b.template_id, 'dayRule', b.day_rule, 'way', b.way, 'errand', b.errand) order by b.position)
     from beat b where b.cadence_id = c.id), '[]') as beats
   from cadence c`;
 
@@ -146,12 +149,13 @@ export async function writeBeats(sql: Sql, cadence: Cadence): Promise<void> {
     cadence.beats.map(({ id }) => id),
   ]);
   await sql.query(
-    `insert into beat (id, cadence_id, position, timing, kind, wordings, day_rule, way, errand)
-     select id, $1::uuid, position, timing, kind, wordings, "dayRule", way, errand from json_to_recordset($2::json)
-       as r (id uuid, position int, timing jsonb, kind text, wordings jsonb, "dayRule" text, way text,
+    `insert into beat (id, cadence_id, position, timing, kind, wordings, template_id, day_rule, way, errand)
+     select id, $1::uuid, position, timing, kind, case when "templateId" is null then wordings else '[]' end, "templateId",
+       "dayRule", way, errand from json_to_recordset($2::json)
+       as r (id uuid, position int, timing jsonb, kind text, wordings jsonb, "templateId" uuid, "dayRule" text, way text,
          errand jsonb)
      on conflict (id) do update set position = excluded.position, timing = excluded.timing,
-       kind = excluded.kind, wordings = excluded.wordings, day_rule = excluded.day_rule, way = excluded.way,
+       kind = excluded.kind, wordings = excluded.wordings, template_id = excluded.template_id, day_rule = excluded.day_rule, way = excluded.way,
        errand = excluded.errand
        where beat.cadence_id = $1::uuid`,
     [cadence.id, recordset(cadence.beats.map((beat, position) => ({ ...beat, position })))],

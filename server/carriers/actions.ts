@@ -99,6 +99,7 @@ async function tryMail(ctx: Context): Promise<Tried> {
     subject: 'Pen Pal can write',
     text: words,
     html: '',
+    files: [],
     optOut: null,
   });
   return tried(handed, `an e-mail to ${to}`);

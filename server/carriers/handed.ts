@@ -17,10 +17,20 @@ export interface Email {
   subject: string;
   text: string;
   html: string;
+  /** What goes with it; a picture in the HTML stands there by its `cid`. */
+  files: readonly EmailFile[];
   /** Where one press tells that no more is wanted (RFC 8058); null for letters between two people. */
   optOut: { url: string | null; mail: string } | null;
   /** Message-ID of what it answers. */
   inReplyTo?: string;
+}
+
+export interface EmailFile {
+  name: string;
+  type: string;
+  content: Buffer;
+  /** Content-ID of a picture that the HTML shows. */
+  cid?: string;
 }
 
 export interface Text {

@@ -82,6 +82,12 @@ export class MailCarrier {
         messageId,
         text: email.text,
         ...(email.html ? { html: email.html } : {}),
+        attachments: email.files.map(({ name, type, content, cid }) => ({
+          filename: name,
+          contentType: type,
+          content,
+          ...(cid ? { cid, contentDisposition: 'inline' as const } : {}),
+        })),
         ...(email.inReplyTo ? { inReplyTo: email.inReplyTo, references: email.inReplyTo } : {}),
         ...(email.optOut ? { headers: optOutHeaders(email.optOut) } : {}),
         disableFileAccess: true,

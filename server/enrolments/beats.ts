@@ -1,17 +1,33 @@
-import { BEAT, beatOf, beatReason, beatSource, type PlanEnrolment } from '@/core/enrolments';
-import { fill, wordingOf } from '@/core/templates';
+import {
+  BEAT,
+  beatOf,
+  beatReason,
+  beatSource,
+  enrolmentsIn,
+  type PlanEnrolment,
+} from '@/core/enrolments';
+import type { PlanItem } from '@/core/planner';
+import { fill } from '@/core/templates';
 import { toPlainDate } from '@/core/time';
 
 import { readCadences, yearlyDates, type StoredCadence } from '../cadences';
-import { groupBy, type Sphere, type TouchSource } from '../planner';
+import type { Context } from '../context';
+import type { Sql } from '../db';
+import { groupBy, type Settled, type Sphere, type TouchSource } from '../planner';
+import { noteWordings } from '../templates';
+import { beatWords, type BeatWords, type Said } from './beat-words';
 import { goOn } from './ending';
 import * as queries from './plan-queries';
 
-/** The cadences, by id: what the words and reasons of beats are said from. */
-export type BeatsHeld = ReadonlyMap<string, StoredCadence>;
+/** What the words and reasons of beats are said from: the cadences by id, and what templates say. */
+export interface BeatsHeld {
+  cadences: ReadonlyMap<string, StoredCadence>;
+  words: BeatWords;
+}
 
 /** The cadences that a sphere was planned with. */
-export const cadencesIn = (sphere: Sphere): BeatsHeld => sphere.held.get(BEAT) as BeatsHeld;
+export const cadencesIn = (sphere: Sphere): BeatsHeld['cadences'] =>
+  (sphere.held.get(BEAT) as BeatsHeld).cadences;
 
 /** Beats of the cadences that people are on. */
 export const beats: TouchSource<BeatsHeld> = {
@@ -19,8 +35,16 @@ export const beats: TouchSource<BeatsHeld> = {
   async read(sql, ids, { leapDay }, before) {
     const enrolments = await queries.planEnrolments(sql, ids);
     // One that was built since is not among those held before.
-    const known = before && enrolments.every((e) => before.has(e.cadence_id));
-    const cadences = known ? before : new Map((await readCadences(sql)).map((c) => [c.id, c]));
+    const known = before && enrolments.every((e) => before.cadences.has(e.cadence_id));
+    const cadences = known
+      ? before.cadences
+      : new Map((await readCadences(sql)).map((c) => [c.id, c]));
+    const said = await beatWords(
+      sql,
+      [...cadences.values()].flatMap((cadence) => cadence.beats),
+      ids,
+    );
+    const words = before ? before.words.with(said) : said;
     const dates = new Map(
       (await queries.planDates(sql, ids)).map((d) => [d.person_id, yearlyDates(d)]),
     );
@@ -46,22 +70,43 @@ export const beats: TouchSource<BeatsHeld> = {
     const byPerson = groupBy(enrolments, ({ person_id }) => person_id);
     return {
       asks: new Map([...byPerson].map(([id, mine]) => [id, mine.map(enrolmentOf)])),
-      held: cadences,
+      held: { cadences, words },
     };
   },
-  why: ({ item }, cadences) => beatReason(item, cadences.get(item.group!)?.name ?? null),
-  words({ item }, cadences, values) {
-    const { cadenceId, beatId, round } = beatOf(item)!;
-    const beat = cadences.get(cadenceId)?.beats.find(({ id }) => id === beatId);
-    if (!beat) return '';
-    const words = wordingOf(beat.wordings, round, item.personId);
+  why: ({ item }, { cadences }) => beatReason(item, cadences.get(item.group!)?.name ?? null),
+  words({ item }, held, values) {
+    const words = saidBy(held, item)?.words ?? '';
     const filled = fill(words, values);
     return filled.ok ? filled.text : words;
   },
-  groupName: ({ item }, cadences) => cadences.get(item.group!)?.name ?? '',
+  template: ({ item }, held) => saidBy(held, item)?.template ?? null,
+  groupName: ({ item }, { cadences }) => cadences.get(item.group!)?.name ?? '',
   marks: (item) => ({
     enrolmentId: beatOf(item)!.enrolmentId,
     plannedOn: toPlainDate(item.nominal),
   }),
-  settled: (_, tx, settled) => goOn(tx, settled),
+  async settled(ctx, tx, settled) {
+    if (settled.made) await noteWording(ctx, tx, settled);
+    await goOn(tx, settled);
+  },
 };
+
+/** What a beat says, with merge fields. */
+function saidBy({ cadences, words }: BeatsHeld, item: PlanItem): Said | null {
+  const { cadenceId, beatId, round } = beatOf(item)!;
+  const beat = cadences.get(cadenceId)?.beats.find(({ id }) => id === beatId);
+  return beat ? words.of(beat, round, item.personId) : null;
+}
+
+/** Notes which wording of a template somebody has now had. */
+async function noteWording(ctx: Context, tx: Sql, { touch, person }: Settled): Promise<void> {
+  const { cadenceId, beatId, round } = beatOf(touch.item)!;
+  const beat = enrolmentsIn(person)
+    .find(({ cadence }) => cadence.id === cadenceId)
+    ?.cadence.beats.find(({ id }) => id === beatId);
+  if (!beat?.templateId) return;
+  const { template } = (await beatWords(tx, [beat], [person.id])).of(beat, round, person.id);
+  if (!template) return;
+  const used = { person_id: person.id, template_id: template.id, wording_id: template.wordingId };
+  await noteWordings(tx, [{ ...used, at: ctx.clock.now() }]);
+}

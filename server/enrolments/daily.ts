@@ -17,6 +17,7 @@ import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
 import type { Recurring } from '../tasks';
 import { readMergeValues } from '../templates';
+import { beatWords } from './beat-words';
 import { begin, finish } from './ending';
 import { settleFeeds } from './feed';
 import * as queries from './queries';
@@ -113,31 +114,38 @@ async function take(
 ): Promise<boolean> {
   const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
   for (const errand of errands) if (fresh.has(errand.key)) await run(ctx, tx, personId, errand);
-  const sent = sendings
-    .filter(({ key }) => fresh.has(key))
-    .flatMap((due) => wantedOf(personId, due));
+  const sent = await wantedOf(
+    tx,
+    personId,
+    sendings.filter(({ key }) => fresh.has(key)),
+  );
   if (sent.length > 0) await queueMessages(ctx, tx, sent);
   for (const enrolment of over) await finish(tx, personId, enrolment, today);
   return fresh.size > 0 || over.length > 0;
 }
 
-/** The message that a beat is; a card or a letter is none. */
-function wantedOf(personId: string, { beat, key, round, cadence, nominal }: Due): Wanted[] {
-  if (beat.kind !== 'email' && beat.kind !== 'text') return [];
-  return [
-    {
+/** The messages that beats are; a card or a letter is none. */
+async function wantedOf(tx: Sql, personId: string, dues: readonly Due[]): Promise<Wanted[]> {
+  const words = await beatWords(
+    tx,
+    dues.map(({ beat }) => beat),
+    [personId],
+  );
+  return dues.flatMap(({ beat, key, round, cadence, nominal }) => {
+    const { kind } = beat;
+    if (kind !== 'email' && kind !== 'text') return [];
+    return {
+      ...words.take(beat, round, personId),
       key,
       personId,
-      kind: beat.kind,
-      subject: '',
-      words: wordingOf(beat.wordings, round, personId),
+      kind,
       cadence: cadence.name,
       beatId: beat.id,
       itemKey: '',
       byItself: true,
       on: toPlainDate(nominal),
-    },
-  ];
+    };
+  });
 }
 
 /** Runs an errand: puts the person on the other cadence, or has the service told of them. */

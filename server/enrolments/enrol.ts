@@ -175,7 +175,7 @@ function sampleTouches(
 }
 
 /** What a beat that is no touch does. */
-function errandWords(cadences: BeatsHeld, { errand }: Beat): string {
+function errandWords(cadences: BeatsHeld['cadences'], { errand }: Beat): string {
   if (!errand) return '';
   if (errand.to === 'service') return 'Tells a service: ';
   return `Begins ${cadences.get(errand.cadenceId)?.name ?? 'another cadence'}`;

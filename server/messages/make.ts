@@ -1,3 +1,4 @@
+import { fileUrl } from '@/contract/files';
 import {
   htmlLetter,
   obstacleTo,
@@ -7,11 +8,11 @@ import {
   type Footer,
 } from '@/core/messages';
 import { isCarried, takesTexts } from '@/core/people';
-import { faultSentence, fieldLabel, fill, type MergeValues } from '@/core/templates';
+import { faultSentence, fieldLabel, fill, fillRich, type MergeValues } from '@/core/templates';
 
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { readMergeValues } from '../templates';
+import { asMailed, plainOf, readMergeValues } from '../templates';
 import { optOutUrl } from './opt-out';
 import * as queries from './queries';
 import type { Kind, MessageRow, NewMessage, Reader } from './queries';
@@ -26,6 +27,12 @@ export interface Wanted {
   /** Of an e-mail; empty for the first sentence of its words. */
   subject: string;
   words: string;
+  /** Rich words, of which the plain ones are made; empty for none. */
+  html?: string;
+  /** Kept files that go with it. */
+  files?: readonly string[];
+  /** The template that the words are of, and which of its wordings. */
+  template?: { id: string; wordingId: string } | null;
   cadence: string;
   beatId: string | null;
   /** What of the desk is done with it; empty for none. */
@@ -76,6 +83,9 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
     kind: one.kind,
     addresses: addressesOf(reader, one.kind, stopped),
     ...words.texts,
+    files: [...(one.files ?? [])],
+    template_id: one.template?.id ?? null,
+    wording_id: one.template?.wordingId ?? null,
     cadence: one.cadence,
     beat_id: one.beatId,
     item_key: one.itemKey,
@@ -150,7 +160,7 @@ export function addressesOf(
 }
 
 interface FilledIn {
-  texts: Pick<NewMessage, 'subject' | 'words'>;
+  texts: Pick<NewMessage, 'subject' | 'words' | 'html'>;
   /** What can't be filled in, in a sentence. */
   fault: string | null;
   faults: { field: string; sentence: string }[];
@@ -158,12 +168,16 @@ interface FilledIn {
 
 /** Fills subject and words in for a reader; what can't be stays as it was written. */
 export function fillIn(
-  one: Pick<Wanted, 'kind' | 'subject' | 'words' | 'cadence'>,
+  one: Pick<Wanted, 'kind' | 'subject' | 'words' | 'cadence' | 'html'>,
   values: MergeValues,
   room: Room,
 ): FilledIn {
   const all = { ...values, cadence: one.cadence || null };
-  const [subject, words] = [fill(one.subject, all), fill(one.words, all)];
+  const { html = '' } = one;
+  const [subject, words] = [
+    fill(one.subject, all),
+    html ? fillRich(html, all) : fill(one.words, all),
+  ];
   const faults = [subject, words].flatMap((filled) =>
     filled.ok
       ? []
@@ -172,10 +186,15 @@ export function fillIn(
           sentence: faultSentence(fault, fieldLabel),
         })),
   );
-  const text = words.ok ? introduced(words.text, one.kind, room) : one.words;
+  const plain = words.ok && html ? plainOf(words.text) : words.ok ? words.text : one.words;
+  const text = words.ok ? introduced(plain, one.kind, room) : plain;
   const about = subject.ok ? subject.text : one.subject;
   return {
-    texts: { subject: one.kind === 'email' ? about || subjectOf(text) : '', words: text },
+    texts: {
+      subject: one.kind === 'email' ? about || subjectOf(text) : '',
+      words: text,
+      html: words.ok && html ? words.text : html,
+    },
     fault: faults[0]?.sentence ?? null,
     faults,
   };
@@ -189,8 +208,16 @@ function introduced(words: string, kind: Kind, { settings, ownNumber }: Room): s
   return kind === 'email' || said || words === '' ? words : `This is ${ownerName}. ${words}`;
 }
 
+/** Pictures as the screens show them; in an e-mail they stand within it. */
+export const SHOWN_HERE = { srcOf: fileUrl };
+
 /** The parts of an e-mail as it is sent; what goes by itself has the owner's address and a way out below. */
-export function lettersOf(ctx: Context, room: Room, message: MessageRow) {
+export function lettersOf(
+  ctx: Context,
+  room: Room,
+  message: Pick<MessageRow, 'id' | 'by_itself' | 'words' | 'html'>,
+  how: Parameters<typeof asMailed>[1] = {},
+) {
   const { ownerName, ownerCompany, ownerAddress } = room.settings;
   const footer: Footer | null = message.by_itself
     ? {
@@ -201,6 +228,9 @@ export function lettersOf(ctx: Context, room: Room, message: MessageRow) {
         optOutUrl: optOutUrl(ctx, message.id),
       }
     : null;
-  const { words } = message;
-  return { text: plainLetter(words, footer), html: htmlLetter(paragraphs(words), footer) };
+  const { words, html } = message;
+  return {
+    text: plainLetter(words, footer),
+    html: htmlLetter(html ? asMailed(html, how) : paragraphs(words), footer),
+  };
 }

@@ -1,24 +1,27 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import type { previewMany, writeMany } from '@/contract/messages';
+import type { Words } from '@/contract/templates';
 import { oddnessOf } from '@/core/messages';
 import { plural } from '@/core/time';
 
 import { invalid } from '../api';
 import type { Context } from '../context';
 import { idsMeant } from '../people';
+import { assertFiles, readFaces, tidied } from '../templates';
 import { makeMessages, type Made, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
-import * as queries from './queries';
 import type { Kind } from './queries';
+import { put } from './queue';
 import { readRoom } from './room';
 import { tellOf } from './tell';
+import { assertWritten } from './write';
 
-interface ToMany {
+interface ToMany extends Words {
   who: Who;
   kind: Kind;
-  subject: string;
-  words: string;
+  files?: readonly string[];
+  template?: Wanted['template'];
 }
 
 /** So many are made before others get their turn. */
@@ -33,14 +36,12 @@ const canGet = ({ state, mend }: Made): boolean => state === 'ready' || mend ===
 async function* madeFor(ctx: Context, asked: ToMany, key: string): AsyncGenerator<Made[]> {
   const ids = await idsMeant(ctx, asked.who);
   const room = await readRoom(ctx);
-  const { kind, subject, words } = asked;
+  const { who: _, ...written } = tidied(asked);
   for (let from = 0; from < ids.length; from += AT_ONCE) {
     const wanted = ids.slice(from, from + AT_ONCE).map((personId): Wanted => ({
       key: `${key}:${personId}`,
       personId,
-      kind,
-      subject,
-      words,
+      ...written,
       cadence: '',
       beatId: null,
       itemKey: '',
@@ -61,9 +62,13 @@ export async function previewToMany(
   for await (const part of madeFor(ctx, asked, 'trial')) all.push(...part);
   const ready = all.filter(canGet);
   const out = all.filter((message) => !canGet(message));
-  const faces = await queries.facesOf(
-    ctx.db,
-    [...ready, ...out.slice(0, LEFT_OUT_SHOWN)].map(({ person_id }) => person_id),
+  const faces = new Map(
+    (
+      await readFaces(
+        ctx.db,
+        [...ready, ...out.slice(0, LEFT_OUT_SHOWN)].map(({ person_id }) => person_id),
+      )
+    ).map((face) => [face.id, face]),
   );
   const readers = ready.flatMap(({ person_id }) => {
     const face = faces.get(person_id);
@@ -88,11 +93,13 @@ export async function writeToMany(
   ctx: Context,
   { once, ...asked }: ToMany & { once: string },
 ): Promise<CallOutput<typeof writeMany>> {
+  assertWritten(asked);
+  await assertFiles(ctx.db, asked.files ?? []);
   let [people, leftOut] = [0, 0];
   for await (const part of madeFor(ctx, asked, `many:${once}`)) {
     const going = part.filter(canGet);
     leftOut += part.length - going.length;
-    people += (await queries.insertMessages(ctx.db, going)).length;
+    people += await put(ctx.db, going);
   }
   if (people + leftOut === 0) throw invalid('Nobody is meant.', 'who');
   await wakeOutbox(ctx, ctx.db);

@@ -7,19 +7,22 @@ import type {
   Message,
   MOVES,
 } from '@/contract/messages';
+import type { Words } from '@/contract/templates';
 import type { Topic } from '@/contract/topics';
 import { addDays, plainDate, plural } from '@/core/time';
 import { instantOf } from '@/core/zones';
 
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
-import { readMergeValues } from '../templates';
-import { fillIn } from './make';
+import { readFiles } from '../files';
+import { readMergeValues, tidied } from '../templates';
+import { fillIn, lettersOf, SHOWN_HERE } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { ShownRow, State } from './queries';
 import { hourThere, readRoom, type Room } from './room';
 import { tellOf } from './tell';
+import { assertWritten } from './write';
 import { touchGone } from './touched';
 
 const SHOWN = 100;
@@ -101,6 +104,9 @@ export async function readMessage(
     ...toMessage(room, row),
     timeZone: room.settings.timeZone,
     words: row.words,
+    html: row.html,
+    page: row.html ? lettersOf(ctx, room, row, SHOWN_HERE).html : '',
+    files: await readFiles(ctx.db, row.files),
     events: events.map(({ at, ...event }) => ({ ...event, at: iso(at)! })),
   };
 }
@@ -182,13 +188,14 @@ export async function holdAll(ctx: Context, hold: boolean) {
 export async function change(
   ctx: Context,
   id: string,
-  { subject, words, version }: { subject: string; words: string; version: number },
+  { version, ...given }: Words & { version: number },
 ): Promise<CallOutput<typeof changeMessage>> {
   const row = await find(ctx, id);
   if (row.version !== version)
     throw conflict('It was changed in another window meanwhile. Look at it again.');
+  assertWritten(given);
   const values = (await readMergeValues(ctx, ctx.db, [row.person_id])).get(row.person_id)!;
-  const filled = fillIn({ ...row, subject, words }, values, await readRoom(ctx));
+  const filled = fillIn({ ...row, ...tidied(given) }, values, await readRoom(ctx));
   if (filled.fault) throw invalid(filled.fault, 'words');
   // Words were all that kept it; anything else is looked at when it goes.
   const mended = row.state === 'held' && row.mend === 'words';

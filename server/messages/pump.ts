@@ -1,9 +1,11 @@
 import { instantOf } from '@/core/zones';
 
-import { liveMail, liveTexts, type Handed } from '../carriers';
+import { liveMail, liveTexts, type EmailFile, type Handed } from '../carriers';
 import type { Context } from '../context';
 import type { Sql } from '../db';
+import { readBytes } from '../files';
 import { runKind, type TaskHandler } from '../tasks';
+import { picturesIn } from '../templates';
 import { lettersOf, obstacleOf, stoppedOf } from './make';
 import { optOutMail } from './opt-out';
 import * as queries from './queries';
@@ -181,8 +183,21 @@ async function hand(ctx: Context, room: Room, message: MessageRow): Promise<Hand
     to: addresses,
     subject,
     ...lettersOf(ctx, room, message),
+    files: await filesOf(ctx, message),
     optOut: message.by_itself ? optOutMail(ctx, id, mail.setup.fromAddress) : null,
   });
+}
+
+/** The files that go with an e-mail, and the pictures in its words. */
+async function filesOf({ db }: Context, { files, html }: MessageRow): Promise<EmailFile[]> {
+  const shown = picturesIn(html);
+  if (files.length + shown.length === 0) return [];
+  return (await readBytes(db, [...shown, ...files])).map(({ id, name, type, content }, at) => ({
+    name,
+    type,
+    content: Buffer.from(content, 'base64'),
+    ...(at < shown.length ? { cid: id } : {}),
+  }));
 }
 
 interface Over {

@@ -14,6 +14,12 @@ export interface MessageRow {
   addresses: string[];
   subject: string;
   words: string;
+  /** Rich words; empty for plain ones. */
+  html: string;
+  /** Kept files that go with it. */
+  files: string[];
+  template_id: string | null;
+  wording_id: string | null;
   state: State;
   why: string;
   mend: Message['mend'];
@@ -41,12 +47,12 @@ export type NewMessage = Omit<
 /** Notes messages; answers which are new: the same thing exists once. */
 export const insertMessages = (sql: Sql, rows: readonly NewMessage[]) =>
   sql.query<{ id: string }>(
-    `insert into message (id, key, person_id, kind, addresses, subject, words, state, why, mend, cadence,
-       beat_id, item_key, by_itself, planned_on, made_at, go_at)
-     select id, key, person_id, kind, addresses, subject, words, state, why, mend, cadence, beat_id,
+    `insert into message (id, key, person_id, kind, addresses, subject, words, html, files,
+       template_id, wording_id, state, why, mend, cadence, beat_id, item_key, by_itself, planned_on, made_at, go_at)
+     select id, key, person_id, kind, addresses, subject, words, html, files, template_id, wording_id, state, why, mend, cadence, beat_id,
        item_key, by_itself, planned_on, made_at, go_at from json_to_recordset($1::json)
        as r (id uuid, key text, person_id uuid, kind text, addresses text[], subject text, words text,
-         state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date,
+         html text, files uuid[], template_id uuid, wording_id uuid, state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date,
          made_at timestamptz, go_at timestamptz)
      on conflict (key) do nothing returning id`,
     [recordset(rows)],
@@ -263,14 +269,14 @@ export const rewrite = (
   sql: Sql,
   rows: readonly Pick<
     MessageRow,
-    'id' | 'state' | 'why' | 'mend' | 'addresses' | 'subject' | 'words' | 'go_at'
+    'id' | 'state' | 'why' | 'mend' | 'addresses' | 'subject' | 'words' | 'html' | 'go_at'
   >[],
 ) =>
   sql.query<{ id: string }>(
     `update message m set state = r.state, why = r.why, mend = r.mend, addresses = r.addresses,
-       subject = r.subject, words = r.words, go_at = r.go_at, version = m.version + 1
+       subject = r.subject, words = r.words, html = r.html, go_at = r.go_at, version = m.version + 1
      from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, addresses text[],
-       subject text, words text, go_at timestamptz)
+       subject text, words text, html text, go_at timestamptz)
      where m.id = r.id and m.state in ('held', 'ready', 'failed') returning m.id`,
     [recordset(rows)],
   );
@@ -288,26 +294,6 @@ export const eventsOf = (sql: Sql, messageId: string) =>
     'select id, kind, at, detail from message_event where message_id = $1::uuid order by at, id',
     [messageId],
   );
-
-/** What tells whether somebody's copy is worth a look before it goes. */
-export async function facesOf(sql: Sql, ids: readonly string[]) {
-  const rows = await sql.query<{
-    id: string;
-    name: string;
-    givenName: string;
-    familyName: string;
-    home: number;
-    nameLength: number;
-  }>(
-    `select p.id, p.name, coalesce(nullif(p.goes_by, ''), p.given_name) as "givenName",
-       p.family_name as "familyName", length(p.name)::int as "nameLength",
-       (select count(*)::int from person m where m.household_id = p.household_id and p.household_id is not null
-          and m.archived_on is null and m.deleted_on is null) as home
-     from person p where p.id = any($1::uuid[]) order by p.id`,
-    [ids],
-  );
-  return new Map(rows.map((row) => [row.id, row]));
-}
 
 export interface UntouchedRow {
   id: string;

@@ -64,8 +64,8 @@ async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) 
         ? fillIn(row, values.get(row.person_id)!, room)
         : { texts: row, fault: null };
     const addresses = addressesOf(reader, row.kind, stopped);
-    const { subject, words: text } = words.texts;
-    const now = { ...row, addresses, subject, words: text };
+    const { subject, words: text, html } = words.texts;
+    const now = { ...row, addresses, subject, words: text, html };
     const obstacle = obstacleOf(room, reader, now, { stopped, wordFault: words.fault });
     if (obstacle)
       return obstacle.why === row.why

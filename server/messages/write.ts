@@ -1,25 +1,39 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { startMessage, writeMessage } from '@/contract/messages';
+import type { Words } from '@/contract/templates';
+
+import { fill } from '@/core/templates';
 
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { makeMessages, type Wanted } from './make';
+import { assertFiles, findTemplate, readMergeValues, tidied } from '../templates';
+import { lettersOf, makeMessages, SHOWN_HERE, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { Kind } from './queries';
+import { put } from './queue';
 import { hourThere, readRoom } from './room';
 import { tellOf } from './tell';
 
-interface Asked {
+interface Asked extends Words {
   personId: string;
   kind: Kind;
-  subject: string;
-  words: string;
+}
+
+interface Written extends Asked {
+  files: readonly string[];
+  template: Wanted['template'];
+}
+
+/** Refuses a message in which nothing is. */
+export function assertWritten({ words, html }: Words): void {
+  if (words.trim() === '' && html.trim() === '')
+    throw invalid('There is nothing in it yet.', 'words');
 }
 
 const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wanted => ({
-  ...asked,
+  ...tidied(asked),
   key,
   itemKey,
   cadence: '',
@@ -38,6 +52,7 @@ export async function start(ctx: Context, asked: Asked): Promise<CallOutput<type
   return {
     subject: made.subject,
     words: made.words,
+    page: made.html ? lettersOf(ctx, room, made, SHOWN_HERE).html : '',
     addresses: made.addresses,
     why: made.mend === 'words' ? '' : made.why,
     faults: made.faults,
@@ -49,20 +64,23 @@ export async function start(ctx: Context, asked: Asked): Promise<CallOutput<type
 /** Writes to one person. What can't go is refused at once, not held: whoever writes is there to mend it. */
 export async function write(
   ctx: Context,
-  { itemKey, ...asked }: Asked & { itemKey: string | null },
+  { itemKey, ...asked }: Written & { itemKey: string | null },
 ): Promise<CallOutput<typeof writeMessage>> {
+  assertWritten(asked);
+  const given = await asTemplate(ctx, asked);
+  await assertFiles(ctx.db, given.files);
   // What of the desk is written once, but again where it was cancelled or given up.
   const key = itemKey
     ? `desk:${await queries.countLost(ctx.db, itemKey)}:${itemKey}`
     : `written:${newId()}`;
-  const wanted = wantedOf(ctx, asked, key, itemKey ?? '');
+  const wanted = wantedOf(ctx, given, key, itemKey ?? '');
   const made = await ctx.db.transaction(async (tx) => {
     const [message] = await makeMessages(ctx, tx, [wanted]);
     if (!message) throw notFound('They are not in your sphere any more.');
     if (message.mend === 'words') throw invalid(message.why, 'words');
     if (message.state === 'held' && message.mend !== 'carrier') throw invalid(message.why);
-    const [fresh] = await queries.insertMessages(tx, [message]);
-    if (!fresh) throw conflict('This is on its way already, perhaps from another window.');
+    if ((await put(tx, [message])) === 0)
+      throw conflict('This is on its way already, perhaps from another window.');
     await wakeOutbox(ctx, tx);
     return message;
   });
@@ -76,6 +94,22 @@ export async function write(
     sentence: `The ${noun} to ${reader!.name} ${whatBecame(ctx, now)}`,
     topics: ['messages', 'touches', 'plan'],
   };
+}
+
+/**
+ * The desk shows the plain words of a rich template. Sent as they stand there, they go as the template has
+ * them: rich, with its subject and its files.
+ */
+async function asTemplate(ctx: Context, asked: Written): Promise<Written> {
+  if (!asked.template || asked.html || asked.kind !== 'email') return asked;
+  const template = await findTemplate(ctx.db, asked.template.id);
+  const wording = template?.wordings.find(({ id }) => id === asked.template!.wordingId);
+  if (!template || !wording) return { ...asked, template: null };
+  const values = (await readMergeValues(ctx, ctx.db, [asked.personId])).get(asked.personId);
+  const filled = values && fill(wording.words, values);
+  if (!filled?.ok || filled.text !== asked.words) return asked;
+  const { subject, words, html } = wording;
+  return { ...asked, subject: subject || asked.subject, words, html, files: template.files };
 }
 
 /** What became of a message that was just written. */

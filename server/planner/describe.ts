@@ -12,7 +12,7 @@ import type { MergeValues } from '@/core/templates';
 import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import { TOUCH_SOURCES } from './source';
+import { TOUCH_SOURCES, type Settled } from './source';
 import type { Sphere } from './sphere';
 
 const sourceOf = (ctx: Context, item: Pick<PlanItem, 'source'>) =>
@@ -59,6 +59,10 @@ export const itemWords = (
 ): string =>
   sourceOf(ctx, touch.item)?.words(touch, sphere.held.get(touch.item.source), values) ?? '';
 
+/** The template that the words of an item are of. */
+export const itemTemplate = (ctx: Context, sphere: Sphere, touch: PlannedTouch) =>
+  sourceOf(ctx, touch.item)?.template?.(touch, sphere.held.get(touch.item.source)) ?? null;
+
 /** What an item belongs to, such as the name of its cadence; empty where nothing is. */
 export const groupName = (ctx: Context, sphere: Sphere, touch: { item: PlanItem }): string =>
   sourceOf(ctx, touch.item)?.groupName?.(touch, sphere.held.get(touch.item.source)) ?? '';
@@ -73,12 +77,19 @@ export async function settleAtSource(
   sphere: Sphere,
   tx: Parameters<NonNullable<ReturnType<typeof sourceOf>>['read']>[0],
   touch: PlannedTouch,
-  on: number,
+  { on, made }: Pick<Settled, 'on' | 'made'>,
 ): Promise<void> {
   const person = sphere.people.find(({ id }) => id === touch.item.personId);
   const { today, calendar } = sphere.options;
   if (person)
-    await sourceOf(ctx, touch.item)?.settled?.(ctx, tx, { touch, person, on, today, calendar });
+    await sourceOf(ctx, touch.item)?.settled?.(ctx, tx, {
+      touch,
+      person,
+      on,
+      made,
+      today,
+      calendar,
+    });
 }
 
 /** Something that finds no day, with what it belongs to and why. */

@@ -1,4 +1,11 @@
-export { letGoWords, itemWords, markedWith, plannedReason, settleAtSource } from './describe';
+export {
+  itemTemplate,
+  letGoWords,
+  itemWords,
+  markedWith,
+  plannedReason,
+  settleAtSource,
+} from './describe';
 export { calendarOf, holidaysOf, sphereNow, type Sphere } from './sphere';
 export { groupBy } from './read';
 export { addPins, AMONG, EPOCH } from './queries';

@@ -20,6 +20,8 @@ export interface Settled {
   person: PlanPerson;
   /** The day on which it was really made, or let go. */
   on: DayNumber;
+  /** Whether it was made, rather than let go. */
+  made: boolean;
   /** The owner's today. */
   today: DayNumber;
   calendar: Parameters<CoreSource['items']>[2]['calendar'];
@@ -45,6 +47,8 @@ export interface TouchSource<Held = unknown> {
   why(touch: PlannedTouch, held: Held, today: PlainDate): string;
   /** The words to use, filled in for the person; empty where there are none. */
   words(touch: PlannedTouch, held: Held, values: MergeValues): string;
+  /** The template that the words are of, and which of its wordings; null where they are its own. */
+  template?(touch: PlannedTouch, held: Held): { id: string; wordingId: string } | null;
   /** What its items belong together by, in words: the name of the cadence. */
   groupName?(touch: Pick<PlannedTouch, 'item'>, held: Held): string;
   /** What a mark of its items refers to besides their key, where rows of other tables depend on it. */

@@ -20,6 +20,8 @@ interface SettingsRow {
   minutes_per_day: number | null;
   kinds: Settings['kinds'];
   auto_needs_yes: boolean;
+  sees_opens: boolean;
+  sees_clicks: boolean;
   thanks_kind: Settings['thanksKind'];
   quiet_from: string;
   quiet_until: string;
@@ -35,7 +37,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, owner_email, owner_phone, owner_company, owner_address, signature, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, auto_needs_yes, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale,
+       minutes_per_day, kinds, auto_needs_yes, sees_opens, sees_clicks, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -54,6 +56,8 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     minutesPerDay: row.minutes_per_day,
     kinds: row.kinds,
     autoNeedsYes: row.auto_needs_yes,
+    seesOpens: row.sees_opens,
+    seesClicks: row.sees_clicks,
     thanksKind: row.thanks_kind,
     quietFrom: row.quiet_from,
     quietUntil: row.quiet_until,
@@ -73,7 +77,8 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
        minutes_per_day = $8::int, kinds = $9::jsonb, leap_day = $10,
        country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
        auto_needs_yes = $16, thanks_kind = $17, quiet_from = $18, quiet_until = $19,
-       owner_email = $20, owner_phone = $21, owner_company = $22, owner_address = $23, signature = $24`,
+       owner_email = $20, owner_phone = $21, owner_company = $22, owner_address = $23, signature = $24,
+       sees_opens = $25, sees_clicks = $26`,
     [
       s.ownerName,
       s.timeZone,
@@ -99,6 +104,8 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
       s.ownerCompany,
       s.ownerAddress,
       s.signature,
+      s.seesOpens,
+      s.seesClicks,
     ],
   );
 

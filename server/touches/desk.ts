@@ -17,7 +17,15 @@ import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
 
 import type { Context } from '../context';
 import { toStanding } from '../people';
-import { addPins, groupBy, itemWords, plannedReason, sphereNow, type Sphere } from '../planner';
+import {
+  addPins,
+  groupBy,
+  itemTemplate,
+  itemWords,
+  plannedReason,
+  sphereNow,
+  type Sphere,
+} from '../planner';
 import { readMergeValues } from '../templates';
 import * as queries from './queries';
 
@@ -102,6 +110,7 @@ async function describe(
       reason: plannedReason(ctx, sphere, touch, planned, made, today),
       standing: toStanding(standing),
       words: itemWords(ctx, sphere, touch, values.get(person.id)!),
+      template: itemTemplate(ctx, sphere, touch),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
       quiet: isRung(touch.item.kind) ? quietThere(ctx, sphere, person) : null,
       refused: refusal(person.consent, touch.item.kind, today),

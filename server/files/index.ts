@@ -1,0 +1,1 @@
+export { readBytes, readFiles, type FileBytes } from './queries';
