@@ -182,6 +182,20 @@ export const startMessage = endpoint({
 });
 export type Started = z.infer<(typeof startMessage)['response']>;
 
+export const tryWords = endpoint({
+  method: 'post',
+  path: '/messages/try',
+  subject,
+  summary: 'Sends words to the owner, as one person would have them; keeps nothing',
+  body: Words.extend({
+    personId: PersonId,
+    kind: z.enum(MESSAGE_KINDS),
+    files: Along.files,
+  }),
+  response: z.object({ works: z.boolean(), outcome: z.string() }),
+  errors: ['not_found', 'invalid'],
+});
+
 export const writeMessage = endpoint({
   method: 'post',
   path: '/messages',

@@ -4,6 +4,8 @@ import type { Beat, createCadence } from '@/contract/cadences';
 import type { CallInput } from '@/contract/endpoint';
 import { PATTERNS } from '@/core/cadences';
 
+import type { DemoTemplates } from './templates';
+
 const beat = (afterDays: number, kind: Beat['kind'], words: string): Beat => ({
   id: randomUUID(),
   timing: { on: 'after', days: afterDays },
@@ -13,9 +15,16 @@ const beat = (afterDays: number, kind: Beat['kind'], words: string): Beat => ({
   dayRule: 'next',
 });
 
+/** A beat that says a template's words. */
+const said = (afterDays: number, kind: Beat['kind'], templateId: string): Beat => ({
+  ...beat(afterDays, kind, ''),
+  wordings: [],
+  templateId,
+});
+
 /** A message that goes out by itself, to whoever said yes to it. */
-const byItself = (afterDays: number, kind: 'email' | 'text', words: string): Beat => ({
-  ...beat(afterDays, kind, words),
+const byItself = (afterDays: number, kind: 'email' | 'text', templateId: string): Beat => ({
+  ...said(afterDays, kind, templateId),
   way: 'auto',
 });
 
@@ -34,7 +43,7 @@ const tell = (afterDays: number, serviceId: string, words: string): Beat => ({
 });
 
 /** Marisol's cadences and whom she put on them. */
-export const makeCadences = (listServiceId: string): DemoCadence[] => [
+export const makeCadences = (listServiceId: string, templates: DemoTemplates): DemoCadence[] => [
   {
     draft: {
       name: 'Once a quarter, three ways',
@@ -47,12 +56,8 @@ export const makeCadences = (listServiceId: string): DemoCadence[] => [
           'How is the house treating you, {{ first_name }}? And what has changed since we spoke?',
         ),
         beat(30, 'social', 'A word on something they shared lately.'),
-        byItself(
-          45,
-          'email',
-          'A line from Chandler Row, {{ first_name | default: "dear neighbor" }}.\n\nRates moved a little this month. If you wonder what that means for {% if place %}a house in {{ place }}{% else %}your house{% endif %}, ask me; I will work it out for you.\n\n{{ signature }}',
-        ),
-        byItself(60, 'text', 'Thinking of you, {{ first_name }}. Anything I can look up for you?'),
+        byItself(45, 'email', templates.line!),
+        byItself(60, 'text', templates.thinking!),
       ],
     },
     circles: ['Close', 'Wider'],
@@ -77,15 +82,11 @@ export const makeCadences = (listServiceId: string): DemoCadence[] => [
       rounds: 1,
       gapDays: 0,
       beats: [
-        beat(0, 'call', 'How were the first nights, {{ first_name }}?'),
+        said(0, 'call', templates.firstNights!),
         tell(14, listServiceId, 'Put {{ name }} on the letter for new homes.'),
-        beat(
-          21,
-          'card',
-          'Welcome home. With the list of good people: plumber, painter, piano tuner.',
-        ),
+        said(21, 'card', templates.welcome!),
         beat(90, 'call', 'What would you have liked to know three months ago?'),
-        beat(180, 'email', 'Half a year in. Is the loan still the right one?'),
+        said(180, 'email', templates.halfYear!),
         beat(365, 'call', 'A year in the house.'),
       ],
     },

@@ -58,7 +58,7 @@ test('no note is written twice', () => {
 });
 
 test('its cadences can be run', () => {
-  for (const { draft } of makeCadences('a-service')) expect(faultOf(draft)).toBeNull();
+  for (const { draft } of makeCadences('a-service', {})) expect(faultOf(draft)).toBeNull();
 });
 
 test('a history runs roughly at the pace of the promise, with outcomes that go with the kind', () => {

@@ -19,6 +19,7 @@ import { liveThrough } from './live';
 import { Notes } from './notes';
 import { makePeople, toCsv } from './people';
 import { Random } from './random';
+import { keepTemplates } from './templates';
 
 /** Days before the demo's day on which Marisol begins to work with cadences. */
 const LIVED_DAYS = 70;
@@ -121,7 +122,7 @@ async function enrolPeople(
     { base },
   );
   const free = new Set(rows.map(({ id }) => id));
-  for (const { draft, circles, people } of makeCadences(listService)) {
+  for (const { draft, circles, people } of makeCadences(listService, await keepTemplates(base))) {
     const { id: cadenceId } = await call(createCadence, { body: draft }, { base });
     const fit = rows.filter((row) => free.has(row.id) && circles.includes(row.circle ?? ''));
     const ids = random.shuffled(fit.map(({ id }) => id)).slice(0, people);

@@ -7,6 +7,7 @@ import { SENDABLE } from '@/core/cadences';
 import type { DayRule } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 
+import { TemplateSays, WhoseWords } from './beat-words';
 import { ErrandTarget, kindOptions, turned, type Targets } from './errand';
 import { TimingField } from './timing-field';
 
@@ -46,7 +47,12 @@ export const BeatForm = (props: FormProps) => (
     <When {...props} />
     <DaysOff {...props} />
     <Advice {...props} />
-    {props.beat.errand?.to === 'cadence' ? null : <Wordings {...props} />}
+    <WhoseWords {...props} />
+    {props.beat.errand?.to === 'cadence' ? null : props.beat.templateId ? (
+      <TemplateSays beat={props.beat} />
+    ) : (
+      <Wordings {...props} />
+    )}
     <Acts {...props} />
   </View>
 );

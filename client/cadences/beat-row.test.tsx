@@ -28,6 +28,7 @@ const show = (open: boolean, shown = beat) => {
           targets={{
             cadences: [{ id: 'c', name: 'Cards' }],
             services: [{ id: 's', name: 'Letters' }],
+            templates: [],
           }}
           index={0}
           last
@@ -79,7 +80,7 @@ test('a beat that is no touch says what it does, and touches nobody', () => {
 });
 
 test('turned into an errand it goes by itself, and back into a touch by hand', () => {
-  const targets = { cadences: [{ id: 'c', name: 'Cards' }], services: [] };
+  const targets = { cadences: [{ id: 'c', name: 'Cards' }], services: [], templates: [] };
   expect(kindOptions(targets).map(({ value }) => value)).not.toContain('service');
   const errand = turned(beat, 'cadence', targets);
   expect(errand).toMatchObject({

@@ -1,5 +1,6 @@
 import { Select } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
+import type { Template } from '@/contract/templates';
 import { SENDABLE } from '@/core/cadences';
 import { KIND_WORDS, TOUCH_KINDS } from '@/core/touches';
 
@@ -9,10 +10,11 @@ const ERRAND_OPTIONS = {
   service: { value: 'service', label: 'tell a service' },
 } as const;
 
-/** What errands can be about: cadences to begin, services to tell. */
+/** What beats can be about: cadences to begin, services to tell, templates to say. */
 export interface Targets {
   cadences: readonly { id: string; name: string }[];
   services: readonly { id: string; name: string }[];
+  templates: readonly Pick<Template, 'id' | 'name' | 'kind' | 'wordings'>[];
 }
 
 /** "call", "begin Quarterly", "tell Letters". */
@@ -38,12 +40,13 @@ export const kindOptions = ({
 
 /** The beat as another kind of touch, or as an errand. */
 export function turned(beat: Beat, to: KindValue, { cadences, services }: Targets): Beat {
-  const errand = { ...beat, kind: 'other', way: 'auto' } as const;
+  const bare = { ...beat, templateId: null };
+  const errand = { ...bare, kind: 'other', way: 'auto' } as const;
   if (to === 'cadence')
     return { ...errand, wordings: [], errand: { to, cadenceId: cadences[0]!.id } };
   if (to === 'service') return { ...errand, errand: { to, serviceId: services[0]!.id } };
   const way = SENDABLE.includes(to) && !beat.errand ? beat.way : 'hand';
-  return { ...beat, kind: to, way, errand: null };
+  return { ...bare, kind: to, way, errand: null };
 }
 
 /** Which cadence is begun, or which service told. */

@@ -12,6 +12,7 @@ import {
   type CadenceDraft,
 } from '@/contract/cadences';
 import { listServices } from '@/contract/services';
+import { listTemplates } from '@/contract/templates';
 import { crowding, faultOf, yearShape, type Timing } from '@/core/cadences';
 import { toDayNumber } from '@/core/time';
 import { kindSetups, ofKinds } from '@/core/touches';
@@ -32,7 +33,8 @@ export interface BuilderProps {
 function useTargets(id: string | null): Targets {
   const cadences = useRead(listCadences).data?.cadences ?? [];
   const services = useRead(listServices).data?.services ?? [];
-  return { cadences: cadences.filter((other) => other.id !== id), services };
+  const templates = useRead(listTemplates).data?.templates ?? [];
+  return { cadences: cadences.filter((other) => other.id !== id), services, templates };
 }
 
 /** The form of a cadence: it is created, or the saved one is changed on the version that is shown. */

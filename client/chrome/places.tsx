@@ -42,6 +42,7 @@ const OUT: Place = {
     { href: '/out', label: 'Going' },
     { href: '/out/back', label: 'Came back' },
     { href: '/out/gone', label: 'Gone' },
+    { href: '/out/words', label: 'Words' },
     { href: '/out/carriers', label: 'Carriers' },
   ],
 };

@@ -3,24 +3,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import {
-  Body,
-  Button,
-  Fault,
-  Field,
-  Heading,
-  Linked,
-  Soft,
-  Spread,
-  Title,
-  Waiting,
-} from '@/client/ui';
+import { AsRead, WordsFields } from '@/client/templates';
+import { Body, Button, Fault, Heading, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
 import { changeMessage, getMessage, moveMessage, type MessageWhole } from '@/contract/messages';
-import { inPlainSigns } from '@/core/messages';
 import { instantWords } from '@/core/time';
 
 import { EVENT_WORDS, FATE_WORDS, whatItIs } from './message-words';
-import { PartsLine } from './parts-line';
 
 /** One message: its exact words, and everything that was reported of it; as long as it is here, to be changed. */
 export function MessageScreen() {
@@ -40,8 +28,8 @@ export function MessageScreen() {
               <Change key={whole.version} message={whole} />
             ) : (
               <>
-                {whole.subject ? <Heading>{whole.subject}</Heading> : null}
-                <Body className="font-serif text-[1.0625rem]">{whole.words}</Body>
+                <AsRead kind={whole.kind} read={whole} heading="As it was sent" />
+                <Along message={whole} />
                 <Again message={whole} />
               </>
             )}
@@ -67,31 +55,26 @@ function Again({ message: { id, personId, kind } }: { message: MessageWhole }) {
 }
 
 function Change({ message }: { message: MessageWhole }) {
-  const [subject, setSubject] = useState(message.subject);
-  const [words, setWords] = useState(message.words);
+  const { subject, words, html } = message;
+  const [writing, setWriting] = useState({ subject, words, html });
   const change = useWrite(changeMessage, { tells: false });
   const move = useWrite(moveMessage);
   const { id, kind, version, state } = message;
-  const changed = subject !== message.subject || words !== message.words;
+  const changed = writing.subject !== subject || writing.words !== words || writing.html !== html;
   const to = (what: 'hold' | 'release' | 'cancel' | 'now') => () =>
     move.mutate({ params: { id }, body: { move: what } });
   return (
     <View className="gap-3">
       {message.why ? <Fault>{message.why}</Fault> : null}
-      {kind === 'email' ? (
-        <Field label="Subject" value={subject} onChangeText={setSubject} />
-      ) : null}
-      <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
-      {kind === 'text' ? (
-        <PartsLine words={words} onPlain={() => setWords(inPlainSigns(words))} />
-      ) : null}
+      <WordsFields kind={kind} words={writing} onChange={setWriting} />
+      <Along message={message} />
       {change.error ? <Fault>{change.error.message}</Fault> : null}
       <View className="flex-row flex-wrap gap-2">
         <Button
           weight="main"
           label="Keep the words"
           disabled={!changed || change.isPending}
-          onPress={() => change.mutate({ params: { id }, body: { subject, words, version } })}
+          onPress={() => change.mutate({ params: { id }, body: { ...writing, version } })}
         />
         {state === 'ready' ? (
           <Button label="Send it now" disabled={changed} onPress={to('now')} />
@@ -103,6 +86,10 @@ function Change({ message }: { message: MessageWhole }) {
     </View>
   );
 }
+
+/** The files that go or went with it. */
+const Along = ({ message: { files } }: { message: MessageWhole }) =>
+  files.length === 0 ? null : <Soft>{`With it: ${files.map(({ name }) => name).join(', ')}`}</Soft>;
 
 /** Where a message is and what was reported of it. */
 function What({ message }: { message: MessageWhole }) {

@@ -225,7 +225,7 @@ describe('one message', () => {
     await press('Keep the words');
     await waitFor(() =>
       expect(server.sent(changeMessage)).toEqual([
-        { subject: 'Half a year on', words: 'And you?', version: 1 },
+        { subject: 'Half a year on', words: 'And you?', html: '', version: 1 },
       ]),
     );
   });

@@ -2,11 +2,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
+import { AsRead } from '@/client/templates';
 import { Button, Heading, Soft } from '@/client/ui';
 import type { Who } from '@/contract/filters';
 import { startMessage, type Readers } from '@/contract/messages';
-
-import { AsRead } from './as-read';
 
 /** What is written to many. */
 export interface ManyDraft {
@@ -14,6 +13,7 @@ export interface ManyDraft {
   kind: 'email' | 'text';
   subject: string;
   words: string;
+  html: string;
 }
 
 /** Readers by name, the odd ones first, and the message as the one in hand will have it. */
@@ -26,10 +26,10 @@ export function ReadersBeside({
 }) {
   const [at, setAt] = useState(0);
   const reader = readers[Math.min(at, readers.length - 1)];
-  const { kind, subject, words } = draft;
+  const { who: _, ...written } = draft;
   const seen = useRead(
     startMessage,
-    { body: { personId: reader?.personId ?? '', kind, subject, words } },
+    { body: { ...written, personId: reader?.personId ?? '' } },
     { enabled: reader !== undefined, keepPrevious: true },
   );
   if (!reader) return <Soft>Nobody can get it yet.</Soft>;
@@ -55,7 +55,9 @@ export function ReadersBeside({
         </View>
       </View>
       <Soft>The odd ones stand first.</Soft>
-      {seen.data ? <AsRead started={seen.data} kind={kind} /> : null}
+      {seen.data ? (
+        <AsRead read={seen.data} kind={draft.kind} to={`to ${seen.data.addresses.join(', ')}`} />
+      ) : null}
     </View>
   );
 }

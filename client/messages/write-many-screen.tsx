@@ -4,13 +4,12 @@ import { View } from 'react-native';
 
 import { newId, useRead, useSettled, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
-import { Body, Button, Choice, Fault, Field, Linked, Page, Soft, Spread, Title } from '@/client/ui';
+import { BeginFrom, bodyOf, FilesAlong, NOTHING_WRITTEN, WordsFields } from '@/client/templates';
+import { Body, Button, Choice, Fault, Linked, Page, Soft, Spread, Title } from '@/client/ui';
 import { previewMany, writeMany, type Readers } from '@/contract/messages';
 import type { Who } from '@/contract/filters';
 import { figure, plural } from '@/core/time';
 
-import { FieldPicker } from './field-picker';
-import { PartsLine } from './parts-line';
 import { ReadersBeside, type ManyDraft } from './readers-beside';
 
 const KINDS = [
@@ -36,24 +35,37 @@ export function WriteManyScreen() {
 function WriteMany({ who, people }: { who: Who; people: number }) {
   const router = useRouter();
   const [kind, setKind] = useState<'email' | 'text'>('email');
-  const [subject, setSubject] = useState('');
-  const [words, setWords] = useState('');
+  const [writing, setWriting] = useState(NOTHING_WRITTEN);
+  const [begun, setBegun] = useState(0);
   const [once] = useState(() => newId());
-  const draft: ManyDraft = { who, kind, subject, words };
+  const { subject, words } = writing;
+  const html = kind === 'email' ? writing.html : '';
+  const draft: ManyDraft = { who, kind, subject, words, html };
   const asked = JSON.parse(useSettled(JSON.stringify(draft))) as ManyDraft;
   const seen = useRead(previewMany, { body: asked }, { keepPrevious: true });
   const write = useWrite(writeMany, { tells: false, onWritten: () => router.navigate('/out') });
-  const ready = words.trim() !== '' && (seen.data?.canGet ?? 0) > 0;
+  const ready = (words.trim() !== '' || html !== '') && (seen.data?.canGet ?? 0) > 0;
   return (
     <Spread beside={seen.data ? <ReadersBeside draft={asked} readers={seen.data.readers} /> : null}>
       <Title>{`To ${plural(people, 'person', 'people')}`}</Title>
       <Choice label="How" value={kind} options={KINDS} onChange={setKind} />
+      <BeginFrom
+        kind={kind}
+        writing={writing}
+        onBegin={(next) => {
+          setWriting(next);
+          setBegun(begun + 1);
+        }}
+      />
+      <WordsFields
+        key={begun}
+        kind={kind}
+        words={writing}
+        onChange={(changed) => setWriting({ ...writing, ...changed })}
+      />
       {kind === 'email' ? (
-        <Field label="Subject" value={subject} onChangeText={setSubject} />
+        <FilesAlong files={writing.files} onChange={(files) => setWriting({ ...writing, files })} />
       ) : null}
-      <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
-      {kind === 'text' ? <PartsLine words={words} /> : null}
-      <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
       {seen.data && words.trim() !== '' ? <WhoGetsIt readers={seen.data} /> : null}
       {seen.error ? <Fault>{seen.error.message}</Fault> : null}
       {write.error ? <Fault>{write.error.message}</Fault> : null}
@@ -70,7 +82,7 @@ function WriteMany({ who, people }: { who: Who; people: number }) {
             : `Send to ${plural(seen.data?.canGet ?? 0, 'person', 'people')}`
         }
         disabled={!ready || write.isPending}
-        onPress={() => write.mutate({ body: { ...draft, once } })}
+        onPress={() => write.mutate({ body: { ...bodyOf(writing), ...draft, once } })}
       />
     </Spread>
   );

@@ -36,7 +36,7 @@ export function WriteScreen() {
             key={`${person} ${kind} ${like ?? ''}`}
             sheet={found}
             kind={MESSAGE_KINDS.find((one) => one === kind) ?? ('email' satisfies Kind)}
-            from={before.data ?? null}
+            from={before.data ? { ...before.data, template: null } : null}
           />
         )
       }

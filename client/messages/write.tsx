@@ -3,14 +3,19 @@ import { useState } from 'react';
 import { Linking, View } from 'react-native';
 
 import { useRead, useSettled, useWrite } from '@/client/api';
-import { Body, Button, Choice, Fault, Field, Linked, Soft, Spread, Title } from '@/client/ui';
+import {
+  AsRead,
+  BeginFrom,
+  bodyOf,
+  FilesAlong,
+  NOTHING_WRITTEN,
+  WordsFields,
+  type Writing,
+} from '@/client/templates';
+import { Body, Button, Choice, Fault, Linked, Soft, Spread, Title } from '@/client/ui';
 import { startMessage, writeMessage, type Started } from '@/contract/messages';
 import type { PersonSheet } from '@/contract/people';
-import { inPlainSigns, linkToWrite } from '@/core/messages';
-
-import { AsRead } from './as-read';
-import { FieldPicker } from './field-picker';
-import { PartsLine } from './parts-line';
+import { linkToWrite } from '@/core/messages';
 
 type Kind = 'email' | 'text';
 
@@ -18,7 +23,7 @@ interface Props {
   sheet: PersonSheet;
   kind: Kind;
   /** What was sent before, to begin from. */
-  from: { subject: string; words: string } | null;
+  from: Writing | null;
 }
 
 const KINDS = [
@@ -30,21 +35,29 @@ const KINDS = [
 export function Write({ sheet, kind: first, from }: Props) {
   const router = useRouter();
   const [kind, setKind] = useState<Kind>(first);
-  const [subject, setSubject] = useState(from?.subject ?? '');
-  const [words, setWords] = useState(from?.words ?? '');
-  const asked = useSettled(JSON.stringify({ personId: sheet.id, kind, subject, words }));
-  const body = JSON.parse(asked) as Parameters<typeof useRead<typeof startMessage>>[1] extends {
-    body?: infer B;
-  }
-    ? B
-    : never;
+  const [writing, setWriting] = useState(from ?? NOTHING_WRITTEN);
+  // Other words come in from a template: the fields begin anew with them.
+  const [begun, setBegun] = useState(0);
+  const { subject, words, html } = writing;
+  const asked = { personId: sheet.id, kind, subject, words, html: kind === 'email' ? html : '' };
+  const body = JSON.parse(useSettled(JSON.stringify(asked))) as typeof asked;
   const started = useRead(startMessage, { body }, { keepPrevious: true }).data;
   const write = useWrite(writeMessage, { tells: false, onWritten: () => router.back() });
   const faults = started?.faults ?? [];
   const refused = started?.why ?? '';
-  const ready = words.trim() !== '' && faults.length === 0;
+  const ready = (words.trim() !== '' || asked.html !== '') && faults.length === 0;
   return (
-    <Spread beside={started ? <AsRead started={started} kind={kind} /> : null}>
+    <Spread
+      beside={
+        started ? (
+          <AsRead
+            read={started}
+            kind={kind}
+            to={`to ${started.addresses.join(', ') || 'nowhere yet'}`}
+          />
+        ) : null
+      }
+    >
       <Linked
         href={`/people/${sheet.id}`}
         className="min-h-[44px] max-w-full justify-center self-start"
@@ -53,19 +66,25 @@ export function Write({ sheet, kind: first, from }: Props) {
       </Linked>
       <Title>{`To ${sheet.name}`}</Title>
       <Choice label="How" value={kind} options={KINDS} onChange={setKind} />
+      <BeginFrom
+        kind={kind}
+        writing={writing}
+        onBegin={(next) => {
+          setWriting(next);
+          setBegun(begun + 1);
+        }}
+      />
+      <WordsFields
+        key={begun}
+        kind={kind}
+        words={writing}
+        onChange={(changed) => setWriting({ ...writing, ...changed })}
+        subjectHint={started?.subject}
+        filled={started?.words}
+      />
       {kind === 'email' ? (
-        <Field
-          label="Subject"
-          value={subject}
-          onChangeText={setSubject}
-          placeholder={started?.subject}
-        />
+        <FilesAlong files={writing.files} onChange={(files) => setWriting({ ...writing, files })} />
       ) : null}
-      <Field label="Words" value={words} onChangeText={setWords} multiline numberOfLines={10} />
-      {kind === 'text' ? (
-        <PartsLine words={started?.words || words} onPlain={() => setWords(inPlainSigns(words))} />
-      ) : null}
-      <FieldPicker onPick={(field) => setWords(`${words}{{ ${field} }}`)} />
       {faults.map(({ sentence }) => (
         <Fault key={sentence}>{sentence}</Fault>
       ))}
@@ -79,9 +98,7 @@ export function Write({ sheet, kind: first, from }: Props) {
           weight="main"
           label={write.isPending ? 'Sending…' : 'Send it'}
           disabled={!ready || write.isPending}
-          onPress={() =>
-            write.mutate({ body: { personId: sheet.id, kind, subject, words, itemKey: null } })
-          }
+          onPress={() => write.mutate({ body: { ...bodyOf(writing), ...asked, itemKey: null } })}
         />
         <OwnProgram sheet={sheet} kind={kind} started={started} ready={ready} />
       </View>

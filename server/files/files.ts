@@ -36,7 +36,6 @@ const endOf = (name: string): string => name.split('.').at(-1)!.toLowerCase();
 
 /** Without what could not stand in a header or a path. */
 const tidyName = (name: string): string =>
-   
   name.replace(/[\u0000-\u001f\u007f/\\]+/g, ' ').trim() || 'file';
 
 interface Given {

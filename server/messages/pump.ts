@@ -189,7 +189,10 @@ async function hand(ctx: Context, room: Room, message: MessageRow): Promise<Hand
 }
 
 /** The files that go with an e-mail, and the pictures in its words. */
-async function filesOf({ db }: Context, { files, html }: MessageRow): Promise<EmailFile[]> {
+export async function filesOf(
+  { db }: Context,
+  { files, html }: Pick<MessageRow, 'files' | 'html'>,
+): Promise<EmailFile[]> {
   const shown = picturesIn(html);
   if (files.length + shown.length === 0) return [];
   return (await readBytes(db, [...shown, ...files])).map(({ id, name, type, content }, at) => ({

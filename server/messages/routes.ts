@@ -11,6 +11,7 @@ import { look } from './look';
 import * as outbox from './outbox';
 import { previewToMany, writeToMany } from './many';
 import { resultsSince } from './queries';
+import { tryOnMe } from './try';
 import { start, write } from './write';
 
 export { optOutPage } from './opt-out-page';
@@ -25,6 +26,7 @@ export function messageRoutes(router: Router, ctx: Context): void {
   register(router, api.previewMany, ({ body }) => previewToMany(ctx, body));
   register(router, api.writeMany, ({ body }) => writeToMany(ctx, body));
   register(router, api.startMessage, ({ body }) => start(ctx, body));
+  register(router, api.tryWords, ({ body }) => tryOnMe(ctx, body));
   register(router, api.holdAll, ({ body }) => outbox.holdAll(ctx, body.hold));
   register(router, api.lookNow, async () => ({
     sentence: await look(ctx),

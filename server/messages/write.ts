@@ -7,7 +7,7 @@ import { fill } from '@/core/templates';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { assertFiles, findTemplate, readMergeValues, tidied } from '../templates';
+import { assertFiles, findTemplate, picturesIn, readMergeValues, tidied } from '../templates';
 import { lettersOf, makeMessages, SHOWN_HERE, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
@@ -27,8 +27,9 @@ interface Written extends Asked {
 }
 
 /** Refuses a message in which nothing is. */
-export function assertWritten({ words, html }: Words): void {
-  if (words.trim() === '' && html.trim() === '')
+export function assertWritten(given: Words): void {
+  const { words, html } = tidied(given);
+  if (words.trim() === '' && picturesIn(html).length === 0)
     throw invalid('There is nothing in it yet.', 'words');
 }
 

@@ -1,0 +1,40 @@
+import type { Template, TemplateKind } from '@/contract/templates';
+import { countInWords, plural } from '@/core/time';
+
+export const KIND_NAMES: Record<TemplateKind, string> = {
+  email: 'E-mail',
+  text: 'Text',
+  letter: 'Letter',
+  card: 'Card',
+  call: 'Notes for a call',
+};
+
+export const KIND_OPTIONS = (Object.keys(KIND_NAMES) as TemplateKind[]).map((value) => ({
+  value,
+  label: KIND_NAMES[value],
+}));
+
+/** "First", "Second" … and from the eleventh on in figures. */
+const ORDINALS = [
+  'First',
+  'Second',
+  'Third',
+  'Fourth',
+  'Fifth',
+  'Sixth',
+  'Seventh',
+  'Eighth',
+  'Ninth',
+  'Tenth',
+];
+export const wordingName = (at: number): string => ORDINALS[at] ?? `No. ${at + 1}`;
+
+/** "used by two beats of The year". */
+export function usedWords({ usedBy }: Pick<Template, 'usedBy'>): string {
+  const [first, ...rest] = usedBy;
+  if (!first) return 'not used yet';
+  const beats = usedBy.reduce((sum, use) => sum + use.beats, 0);
+  const where =
+    rest.length === 0 ? first.name : `${first.name} and ${plural(rest.length, 'other cadence')}`;
+  return `used by ${countInWords(beats)} ${beats === 1 ? 'beat' : 'beats'} of ${where}`;
+}
