@@ -30,7 +30,7 @@ const TEMPLATES: Readonly<Record<string, Words>> = {
     name: 'A line from Chandler Row',
     subject: 'A line from Chandler Row',
     wordings: [
-      'Dear {{ first_name | default: "neighbor" }},\n\nrates moved a little this month. If you wonder what that means for {% if place %}a house in {{ place }}{% else %}your house{% endif %}, ask me; I will work it out for you.\n\n{{ signature }}',
+      'Dear {{ first_name | default: "neighbor" }},\n\nrates moved a little this month. If you wonder what that means for {{ place | default: "your part of town" }}, ask me; I will work it out for you.\n\n{{ signature }}',
       'Dear {{ first_name | default: "neighbor" }},\n\nfrom my window I see the ferries turn, and I thought of you. Is there anything about the loan that you would ask, if asking were easy? It is: answer this.\n\n{{ signature }}',
     ],
   },

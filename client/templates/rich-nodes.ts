@@ -36,7 +36,7 @@ const MergeField = Node.create({
 const OnlyIf = Node.create({
   name: 'onlyIf',
   group: 'block',
-  content: '(paragraph|heading|bulletList|orderedList|image)+',
+  content: '(paragraph|heading|bulletList|orderedList)+',
   defining: true,
   addAttributes: () => ({
     field: { default: '', parseHTML: (el) => el.getAttribute('data-only') ?? '' },
@@ -73,7 +73,8 @@ const AnyLink = Link.extend({
 export const RICH_NODES = [
   StarterKit.configure({ heading: { levels: [2, 3] }, code: false, codeBlock: false, link: false }),
   AnyLink,
-  Image,
+  // It may stand in a line, as in the HTML of e-mails.
+  Image.configure({ inline: true }),
   MergeField,
   OnlyIf,
 ];

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { useRead } from '@/client/api';
 import { Body, Button, Heading, Lead, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
 import { listTemplates, TEMPLATE_KINDS, type Template } from '@/contract/templates';
+import { forTheEye } from '@/core/merge-fields';
 import { countInWords, sentenceCase } from '@/core/time';
 import { WORD_PATTERNS, type WordPattern } from '@/core/pattern-book';
 
@@ -54,7 +55,7 @@ function OfKind({ kind, all }: { kind: Template['kind']; all: readonly Template[
           className="min-h-[44px] justify-center border-b border-line py-2"
         >
           <Lead>{template.name}</Lead>
-          <Soft numberOfLines={1}>{template.wordings[0]!.words.replace(/\s+/g, ' ')}</Soft>
+          <Soft numberOfLines={1}>{forTheEye(template.wordings[0]!.words)}</Soft>
           <Soft>
             {[
               template.wordings.length > 1 &&
@@ -113,7 +114,7 @@ function PatternLine({ pattern }: { pattern: WordPattern }) {
       {open
         ? wordings.map((words) => (
             <Body key={words} className="border-l-2 border-line pl-3 font-serif">
-              {words}
+              {forTheEye(words)}
             </Body>
           ))
         : null}

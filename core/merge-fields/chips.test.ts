@@ -1,4 +1,4 @@
-import { asRich, fieldInBraces, toBraces, toSigns } from '.';
+import { asRich, fieldInBraces, forTheEye, toBraces, toSigns } from '.';
 
 test.each([
   '<p>Dear {{ first_name }},</p>',
@@ -24,3 +24,8 @@ test('plain words become paragraphs', () =>
   expect(asRich('Dear {{ name }},\n\na < b\nc & d')).toBe(
     '<p>Dear {{ name }},</p><p>a &lt; b<br>c &amp; d</p>',
   ));
+
+test('for the eye, fields stand there by what they are called', () =>
+  expect(
+    forTheEye('Dear {{ first_name | default: "you" }},\n\n{% if pets %}and {{ pets }}{% endif %}'),
+  ).toBe('Dear ‹first name›, and ‹pets›'));

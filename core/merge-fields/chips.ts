@@ -1,3 +1,5 @@
+import { fieldLabel } from './fields';
+
 /**
  * Rich words are HTML with merge fields in braces, as they are sent. An editor shows a field as one sign
  * and a condition as a block: `<span data-field="first_name" data-fallback="there">` stands for
@@ -50,3 +52,10 @@ export const asRich = (words: string): string =>
       return `<p>${safe.replace(/\n/g, '<br>')}</p>`;
     })
     .join('');
+
+/** Words for the eye: fields by what they are called, conditions left out. */
+export const forTheEye = (words: string): string =>
+  words
+    .replace(FIELD, (_, field: string) => `‹${fieldLabel(field.toLowerCase())}›`)
+    .replace(/\{%[^%]*%\}/g, '')
+    .replace(/\s+/g, ' ');
