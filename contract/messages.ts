@@ -71,6 +71,8 @@ export const listOut = endpoint({
     /** Whether there is something that takes e-mails, and texts. */
     carriers: z.object({ email: z.boolean(), text: z.boolean() }),
     waitingTotal: z.number().int(),
+    /** Of those that wait, what has done so for days, and since when. */
+    waitsLong: z.object({ total: z.number().int(), since: Day }).nullable(),
     waiting: z.array(Message),
     goingTotal: z.number().int(),
     goingToday: z.number().int(),
@@ -297,10 +299,17 @@ export const listResults = endpoint({
   response: z.object({
     results: z.array(
       z.object({
-        /** The cadence; empty for what the owner wrote. */
+        /** The cadence and which of its beats; empty for what the owner wrote. */
         cadence: z.string(),
+        beat: z.number().int().nullable(),
+        /** The template whose words they were; empty for none. */
+        template: z.string(),
         kind: z.enum(MESSAGE_KINDS),
         sent: z.number().int(),
+        /** Known to have arrived: reported, or opened, followed, answered. */
+        delivered: z.number().int(),
+        opened: z.number().int(),
+        clicked: z.number().int(),
         answered: z.number().int(),
         bounced: z.number().int(),
         optedOut: z.number().int(),

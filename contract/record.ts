@@ -50,7 +50,7 @@ export const PersonFields = z.object({
   goesBy: Text(120),
   company: Text(200),
   jobTitle: Text(120),
-  emails: z.array(Reach(254)).max(20),
+  emails: z.array(Reach(254).extend({ also: z.boolean().optional() })).max(20),
   phones: z.array(Reach(60)).max(20),
   addresses: z.array(Address).max(20),
   links: z.array(Reach(500)).max(20),

@@ -46,7 +46,15 @@ export function fateOfMail({ to }: { to: string }) {
       words: 'I am away until the end of the month and read mail after that.',
     };
   const words = n % 4 === 0 ? left.mail.shift() : undefined;
-  return words ? { as: 'answered' as const, words } : { as: 'delivered' as const };
+  if (words) return { as: 'answered' as const, words };
+  return {
+    as:
+      n % 3 === 0
+        ? ('delivered' as const)
+        : n % 5 === 0
+          ? ('clicked' as const)
+          : ('opened' as const),
+  };
 }
 
 export function fateOfText({ to }: { to: string }) {

@@ -61,6 +61,8 @@ export async function fillDemo({ base, seed, say, mail }: FillOptions): Promise<
         ownerPhone: '503-555-0100',
         ownerAddress: '3 Chandler Row\nPort Ellery 00012',
         signature: 'Marisol',
+        seesOpens: true,
+        seesClicks: true,
         capacity: 16,
         country: 'US',
       },

@@ -18,9 +18,12 @@ export interface OutsideWorld {
 /** The mail server listens this far from Pen Pal's own port, its mailbox one further. */
 const MAIL_OFFSET = 10;
 
+/** People open their mail a while after it came; who does at once is taken for a machine. */
+const READ_AFTER_MS = 3_000;
+
 /** The outside world of the demo: speaks what real services speak, on loopback. */
 export async function outsideWorld(ctx: Context, port: number): Promise<OutsideWorld> {
-  const wanted = { user: MAIL_USER, password: OUTSIDE_SECRET };
+  const wanted = { user: MAIL_USER, password: OUTSIDE_SECRET, readAfterMs: READ_AFTER_MS };
   const rules = { fate: fateOfMail };
   // Another demo may have these ports: then whichever are free.
   const mail = await mailServer(

@@ -14,6 +14,9 @@ export type Fate =
   | { as: 'bounced'; hard: boolean }
   | { as: 'answered'; words: string }
   | { as: 'away'; words: string }
+  /** Opened, or opened and its first link followed, by asking for what the HTML names. */
+  | { as: 'opened' }
+  | { as: 'clicked' }
   | { as: 'complained' }
   | { as: 'unwanted' };
 
@@ -57,7 +60,15 @@ export async function mailServer(
     password = 'harbor',
     smtpPort = 0,
     pop3Port = 0,
-  }: { user?: string; password?: string; smtpPort?: number; pop3Port?: number },
+    readAfterMs = 0,
+  }: {
+    user?: string;
+    password?: string;
+    smtpPort?: number;
+    pop3Port?: number;
+    /** How long after it arrived a mail is opened. */
+    readAfterMs?: number;
+  },
   { door = () => 'open', fate = () => ({ as: 'delivered' }) }: Rules = {},
 ): Promise<MailStandIn> {
   const arrived: Arrived[] = [];
@@ -96,7 +107,9 @@ export async function mailServer(
           for (const one of [
             fate({ to: address, subject: mail.subject ?? '', text: mail.text ?? '' }),
           ].flat())
-            for (const back of comesBack(address, mail, raw, one)) await put(back);
+            if (one.as === 'opened' || one.as === 'clicked')
+              setTimeout(() => void read(mail, one.as === 'clicked'), readAfterMs).unref();
+            else for (const back of comesBack(address, mail, raw, one)) await put(back);
       }, done);
     },
   });
@@ -114,6 +127,17 @@ export async function mailServer(
       await new Promise<void>((done) => pop.close(() => done()));
     },
   };
+}
+
+/** Asks for what a mail program would when its reader opens a mail, and follows its first link. */
+async function read(mail: ParsedMail, follows: boolean): Promise<void> {
+  const html = String(mail.html || '').replace(/&#(\d+);/g, (_, code: string) =>
+    String.fromCodePoint(Number(code)),
+  );
+  const pictures = [...html.matchAll(/<img[^>]+src="(https?:[^"]+)"/g)].map(([, url]) => url!);
+  const [link] = [...html.matchAll(/<a[^>]+href="(https?:[^"]+)"/g)].map(([, url]) => url!);
+  for (const url of [...pictures, ...(follows && link ? [link] : [])])
+    await fetch(url, { redirect: 'manual' }).catch(() => {});
 }
 
 /** Breaks the line of a session without a word. */

@@ -1,4 +1,4 @@
-import type { Message, Out } from '@/contract/messages';
+import type { Message, Out, Result } from '@/contract/messages';
 import type { Beat, Cadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { PersonRow, PersonSheet } from '@/contract/people';
@@ -122,8 +122,8 @@ export const settings = (
     minDistanceDays: 3,
     graceDays: 14,
     seesOpens: false,
-  seesClicks: false,
-  autoNeedsYes: true,
+    seesClicks: false,
+    autoNeedsYes: true,
     thanksKind: 'card' as const,
     quietFrom: '21:00',
     quietUntil: '08:00',
@@ -236,11 +236,28 @@ export const message = (change: Partial<Message> = {}): Message => ({
 });
 
 /** What goes out, with nothing in it. */
+/** What came of messages. */
+export const result = (change: Partial<Result> = {}): Result => ({
+  cadence: '',
+  beat: null,
+  template: '',
+  kind: 'email',
+  sent: 0,
+  delivered: 0,
+  opened: 0,
+  clicked: 0,
+  answered: 0,
+  bounced: 0,
+  optedOut: 0,
+  ...change,
+});
+
 export const out = (change: Partial<Out> = {}): Out => ({
   today: day('2026-11-23'),
   timeZone: 'America/Los_Angeles',
   carriers: { email: true, text: true },
   waitingTotal: change.waiting?.length ?? 0,
+  waitsLong: null,
   waiting: [],
   goingTotal: change.going?.length ?? 0,
   goingToday: change.going?.length ?? 0,

@@ -1,8 +1,8 @@
 import { useRead } from '@/client/api';
-import { Linked, Soft } from '@/client/ui';
+import { Body, Linked, Soft } from '@/client/ui';
 import { listOut } from '@/contract/messages';
 import { listRotas } from '@/contract/rota';
-import { countInWords, plural } from '@/core/time';
+import { countInWords, plural, sentenceCase, spokenDate } from '@/core/time';
 
 /** This week's letters of each rota, and how many of them are reached. */
 export function RotaWeek() {
@@ -33,6 +33,11 @@ export function OutLine() {
   ];
   return (
     <Linked href="/out" className="min-h-[44px] justify-center">
+      {out?.waitsLong ? (
+        <Body className="text-danger">
+          {`${sentenceCase(countInWords(out.waitsLong.total))} that should have gone ${out.waitsLong.total === 1 ? 'waits' : 'wait'} for you since ${spokenDate(out.waitsLong.since, out.today)}`}
+        </Body>
+      ) : null}
       <Soft>{`Out by itself: ${parts.filter(Boolean).join(', ')}.`}</Soft>
     </Linked>
   );

@@ -138,8 +138,15 @@ test('what has gone shows what came of it, and earlier pages', async () => {
 });
 
 const RESULTS = [
-  { cadence: 'Quarterly', kind: 'email' as const, sent: 40, answered: 10, bounced: 1, optedOut: 0 },
-  { cadence: '', kind: 'text' as const, sent: 3, answered: 2, bounced: 0, optedOut: 0 },
+  sample.result({
+    cadence: 'Quarterly',
+    beat: 2,
+    template: 'A line',
+    sent: 40,
+    answered: 10,
+    bounced: 1,
+  }),
+  sample.result({ kind: 'text', sent: 3, answered: 2 }),
 ];
 
 describe('what came back', () => {

@@ -12,7 +12,7 @@ const ENOUGH = 30;
 const share = (n: number, of: number, what: string): string | false =>
   n > 0 && `${figure(n)} ${what}${of >= ENOUGH ? ` (${Math.round((n / of) * 100)} %)` : ''}`;
 
-/** What came of a year's messages, by the cadence that brought them. */
+/** What came of a year's messages, by the beat that brought them and the template of their words. */
 export function Results() {
   const results = useRead(listResults, {}, { keepPrevious: true }).data?.results ?? [];
   if (results.length === 0) return null;
@@ -21,7 +21,7 @@ export function Results() {
     <View className="gap-2">
       <Heading>What came of it, in a year</Heading>
       {results.map((result) => (
-        <OneResult key={`${result.cadence} ${result.kind}`} result={result} />
+        <OneResult key={`${broughtBy(result)} ${result.kind}`} result={result} />
       ))}
       {few ? (
         <Soft>{`Of fewer than ${ENOUGH} no share is worked out: it would be chance.`}</Soft>
@@ -30,19 +30,25 @@ export function Results() {
   );
 }
 
-function OneResult({
-  result: { cadence, kind, sent, answered, bounced, optedOut },
-}: {
-  result: Result;
-}) {
+/** "Quarterly, beat 2, “A line from the harbor”". */
+const broughtBy = ({ cadence, beat, template }: Result): string =>
+  [cadence || 'Written by you', beat && `beat ${beat}`, template && `“${template}”`]
+    .filter(Boolean)
+    .join(', ');
+
+function OneResult({ result }: { result: Result }) {
+  const { kind, sent } = result;
   const parts = [
-    share(answered, sent, 'answered'),
-    share(bounced, sent, 'came back'),
-    share(optedOut, sent, 'want no more'),
+    share(result.delivered, sent, 'known to have arrived'),
+    share(result.opened, sent, 'opened'),
+    share(result.clicked, sent, 'followed a link'),
+    share(result.answered, sent, 'answered'),
+    share(result.bounced, sent, 'came back'),
+    share(result.optedOut, sent, 'want no more'),
   ].filter(Boolean);
   return (
     <View className="border-b border-line py-2">
-      <Body>{`${cadence || 'Written by you'}: ${plural(sent, kind === 'email' ? 'e-mail' : 'text')}`}</Body>
+      <Body>{`${broughtBy(result)}: ${plural(sent, kind === 'email' ? 'e-mail' : 'text')}`}</Body>
       <Soft>{parts.length > 0 ? parts.join(', ') : 'Nothing has come back yet.'}</Soft>
     </View>
   );

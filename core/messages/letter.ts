@@ -4,6 +4,8 @@ export interface Footer {
   lines: readonly string[];
   /** Where one can say that no more is wanted; null where that is said by answering. */
   optOutUrl: string | null;
+  /** What the letter tells about its reader, said to them. */
+  privacy?: string | null;
 }
 
 /** A text as it stands in HTML. */
@@ -13,12 +15,16 @@ export const escapeHtml = (text: string): string =>
 const LINK = /\bhttps?:\/\/[^\s<>"]+[^\s<>".,;:!?)]/g;
 
 /** Words as HTML: paragraphs where a line is empty, breaks where one ends, addresses of pages as links. */
-export function paragraphs(words: string): string {
+export function paragraphs(
+  words: string,
+  linkOf: (href: string, n: number) => string = (href) => href,
+): string {
+  let n = 0;
   const linked = (line: string): string => {
     let [out, at] = ['', 0];
     for (const match of line.matchAll(LINK)) {
-      const url = escapeHtml(match[0]);
-      out += `${escapeHtml(line.slice(at, match.index))}<a href="${url}">${url}</a>`;
+      const href = escapeHtml(linkOf(match[0], n++));
+      out += `${escapeHtml(line.slice(at, match.index))}<a href="${href}">${escapeHtml(match[0])}</a>`;
       at = match.index + match[0].length;
     }
     return out + escapeHtml(line.slice(at));
@@ -38,18 +44,29 @@ export function plainLetter(words: string, footer: Footer | null): string {
   const stop = footer.optOutUrl
     ? `${NO_MORE}: ${footer.optOutUrl}`
     : `${NO_MORE}? Answer with “unsubscribe” in the subject.`;
-  return [words.trim(), '', '-- ', ...footer.lines, stop].join('\n');
+  const told = footer.privacy ? [footer.privacy] : [];
+  return [words.trim(), '', '-- ', ...footer.lines, ...told, stop].join('\n');
 }
 
-/** The HTML part: one narrow column that reads well everywhere, with its style at the elements. */
-export function htmlLetter(body: string, footer: Footer | null): string {
+/**
+ * The HTML part: one narrow column that reads well everywhere, with its style at the elements; `pixel` is
+ * the address of a picture of one point, which tells that it is opened.
+ */
+export function htmlLetter(
+  body: string,
+  footer: Footer | null,
+  pixel: string | null = null,
+): string {
+  const seen = pixel
+    ? `<img src="${escapeHtml(pixel)}" alt="" width="1" height="1" style="border:0">`
+    : '';
   const below = footer
     ? `<hr style="border:0;border-top:1px solid #e4dccb;margin:28px 0 12px"><p style="font:13px/1.5 Arial,sans-serif;color:#5b6172;margin:0">${[
-        ...footer.lines.map(escapeHtml),
+        ...[...footer.lines, ...(footer.privacy ? [footer.privacy] : [])].map(escapeHtml),
         footer.optOutUrl
           ? `<a href="${escapeHtml(footer.optOutUrl)}" style="color:#5b6172">${NO_MORE}</a>`
           : `${NO_MORE}? Answer with “unsubscribe” in the subject.`,
       ].join('<br>')}</p>`
     : '';
-  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"></head><body style="margin:0;background:#ffffff"><div style="max-width:34em;margin:0 auto;padding:24px 16px;font:17px/1.6 Georgia,serif;color:#1e2433">${body}${below}</div></body></html>`;
+  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"></head><body style="margin:0;background:#ffffff"><div style="max-width:34em;margin:0 auto;padding:24px 16px;font:17px/1.6 Georgia,serif;color:#1e2433">${body}${below}${seen}</div></body></html>`;
 }

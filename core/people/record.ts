@@ -3,6 +3,8 @@ export interface Reach {
   value: string;
   /** 'home', 'work' or any word of the owner's; empty for none. */
   label: string;
+  /** An e-mail that is written to besides the first. */
+  also?: boolean | undefined;
 }
 
 /** A home, an office or a property. The first of a list is the mailing address. */

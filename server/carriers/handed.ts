@@ -1,7 +1,7 @@
 /** What became of handing a message over. */
 export type Handed =
-  /** The carrier has it; what it calls it. */
-  | { as: 'taken'; ref: string }
+  /** The carrier has it; what it calls it, and those of its addresses that nobody has. */
+  | { as: 'taken'; ref: string; without?: { address: string; why: string }[] }
   /** It can't have it, and may be able to take it later. */
   | { as: 'later'; words: string }
   /** It won't, however often it is asked; and whether that is because nobody has this address. */

@@ -75,7 +75,7 @@ export class MailCarrier {
     const { fromName, fromAddress } = this.setup;
     const messageId = this.messageId(email.id);
     try {
-      await this.transport.sendMail({
+      const info = await this.transport.sendMail({
         from: { name: fromName, address: fromAddress },
         to: email.to.map((address) => ({ name: '', address })),
         subject: email.subject,
@@ -94,7 +94,7 @@ export class MailCarrier {
         disableUrlAccess: true,
         tracked,
       } as never);
-      return { as: 'taken', ref: messageId };
+      return { as: 'taken', ref: messageId, without: refusedOf(info.rejectedErrors ?? []) };
     } catch (error) {
       return verdictOn(error as SmtpFault, tracked.sent);
     }
@@ -139,6 +139,7 @@ interface SmtpFault {
   responseCode?: number;
   response?: string;
   command?: string;
+  recipient?: string;
   message: string;
 }
 
@@ -159,6 +160,16 @@ function verdictOn(fault: SmtpFault, sent: boolean): Handed {
   if (!responseCode && sent) return { as: 'unclear', words };
   return { as: 'later', words };
 }
+
+/** Of several addresses of one person, those that the server says nobody has. */
+const refusedOf = (faults: readonly SmtpFault[]) =>
+  faults.flatMap((fault) => {
+    const verdict = verdictOn(fault, false);
+    const address = fault.recipient;
+    return verdict.as === 'refused' && verdict.noSuchAddress && address
+      ? [{ address, why: verdict.words }]
+      : [];
+  });
 
 function wordsOf({ code, responseCode, response, message }: SmtpFault): string {
   if (code === 'EAUTH') return 'The mail server does not take the user or the password.';

@@ -13,7 +13,7 @@ import { Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
 import { isSecure } from '../guard';
 import { publicForm } from '../intake/routes';
-import { optOutPage } from '../messages/routes';
+import { optOutPage, seenPages } from '../messages/routes';
 import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
 
@@ -33,6 +33,7 @@ export function createApp(ctx: Context, options: AppOptions): Express {
   const app = bareApp(ctx);
   app.use('/form', publicForm(ctx));
   app.use('/o', optOutPage(ctx));
+  app.use('/seen', seenPages(ctx));
   app.use(ownNamesOnly(ctx));
   app.use(compression());
   app.use((_, response, next) => {
@@ -57,6 +58,7 @@ export const createFormApp = (ctx: Context, log: Logger): Express =>
     .get('/', (_, response) => response.redirect('/form'))
     .use('/form', publicForm(ctx))
     .use('/o', optOutPage(ctx))
+    .use('/seen', seenPages(ctx))
     .use(answerFailure(log));
 
 function bareApp({ guard }: Context): Express {

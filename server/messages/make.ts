@@ -1,19 +1,10 @@
-import { fileUrl } from '@/contract/files';
-import {
-  htmlLetter,
-  obstacleTo,
-  paragraphs,
-  plainLetter,
-  subjectOf,
-  type Footer,
-} from '@/core/messages';
+import { obstacleTo, subjectOf } from '@/core/messages';
 import { isCarried, takesTexts } from '@/core/people';
 import { faultSentence, fieldLabel, fill, fillRich, type MergeValues } from '@/core/templates';
 
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { asMailed, plainOf, readMergeValues } from '../templates';
-import { optOutUrl } from './opt-out';
+import { plainOf, readMergeValues } from '../templates';
 import * as queries from './queries';
 import type { Kind, MessageRow, NewMessage, Reader } from './queries';
 import { goAtFor, readRoom, type Room } from './room';
@@ -141,7 +132,10 @@ export async function stoppedOf(
 const allOf = (reader: Reader, kind: Kind): string[] =>
   (kind === 'email' ? reader.emails : reader.phones).map(({ value }) => value);
 
-/** Where a message to somebody goes: to the first address that is used, or the phone that they carry. */
+/**
+ * Where a message to somebody goes: an e-mail to the first address that is used and to those that they want
+ * it at as well, a text to the phone that they carry.
+ */
 export function addressesOf(
   reader: Reader,
   kind: Kind,
@@ -150,12 +144,11 @@ export function addressesOf(
   const usable = reader[kind === 'email' ? 'emails' : 'phones'].filter(
     ({ value }) => !stopped.has(value.toLowerCase()),
   );
-  const [first] =
-    kind === 'email'
-      ? usable
-      : [...usable.filter(({ label }) => isCarried(label)), ...usable].filter(({ label }) =>
-          takesTexts(label),
-        );
+  if (kind === 'email')
+    return usable.filter(({ also }, at) => at === 0 || also).map(({ value }) => value);
+  const [first] = [...usable.filter(({ label }) => isCarried(label)), ...usable].filter(
+    ({ label }) => takesTexts(label),
+  );
   return first ? [first.value] : [];
 }
 
@@ -206,31 +199,4 @@ function introduced(words: string, kind: Kind, { settings, ownNumber }: Room): s
   const first = ownerName.split(' ')[0]!;
   const said = ownNumber || !first || words.toLowerCase().includes(first.toLowerCase());
   return kind === 'email' || said || words === '' ? words : `This is ${ownerName}. ${words}`;
-}
-
-/** Pictures as the screens show them; in an e-mail they stand within it. */
-export const SHOWN_HERE = { srcOf: fileUrl };
-
-/** The parts of an e-mail as it is sent; what goes by itself has the owner's address and a way out below. */
-export function lettersOf(
-  ctx: Context,
-  room: Room,
-  message: Pick<MessageRow, 'id' | 'by_itself' | 'words' | 'html'>,
-  how: Parameters<typeof asMailed>[1] = {},
-) {
-  const { ownerName, ownerCompany, ownerAddress } = room.settings;
-  const footer: Footer | null = message.by_itself
-    ? {
-        lines: [
-          [ownerName, ownerCompany].filter(Boolean).join(', '),
-          ...ownerAddress.split('\n'),
-        ].filter(Boolean),
-        optOutUrl: optOutUrl(ctx, message.id),
-      }
-    : null;
-  const { words, html } = message;
-  return {
-    text: plainLetter(words, footer),
-    html: htmlLetter(html ? asMailed(html, how) : paragraphs(words), footer),
-  };
 }

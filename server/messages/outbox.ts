@@ -16,7 +16,8 @@ import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { readFiles } from '../files';
 import { readMergeValues, tidied } from '../templates';
-import { fillIn, lettersOf, SHOWN_HERE } from './make';
+import { shownLetter } from './letters';
+import { fillIn } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { ShownRow, State } from './queries';
@@ -26,6 +27,8 @@ import { assertWritten } from './write';
 import { touchGone } from './touched';
 
 const SHOWN = 100;
+/** What waits for so many days, though nobody held it back, is told on the desk. */
+const LONG_DAYS = 2;
 /** What was given up is told for so many days. */
 const FAILED_DAYS = 14;
 
@@ -58,14 +61,22 @@ export async function readOut(ctx: Context): Promise<CallOutput<typeof listOut>>
   const { timeZone } = room.settings;
   const today = ctx.clock.today();
   const midnight = (day: typeof today) => new Date(instantOf(day, '00:00', timeZone)).toISOString();
-  const waiting = await queries.waiting(ctx.db, addDays(today, -FAILED_DAYS), SHOWN);
+  const waiting = await queries.waiting(
+    ctx.db,
+    addDays(today, -FAILED_DAYS),
+    SHOWN,
+    addDays(today, -LONG_DAYS),
+  );
+  const [first] = waiting;
   const going = await queries.going(ctx.db, SHOWN);
   const [counted] = await queries.countGoing(ctx.db, midnight(addDays(today, 1)));
   return {
     today,
     timeZone,
     carriers: room.hasCarrier,
-    waitingTotal: waiting[0]?.total ?? 0,
+    waitingTotal: first?.total ?? 0,
+    waitsLong:
+      first && first.long > 0 ? { total: first.long, since: plainDate(first.since) } : null,
     waiting: waiting.map((row) => toMessage(room, row)),
     goingTotal: counted!.total,
     goingToday: counted!.soon,
@@ -105,7 +116,7 @@ export async function readMessage(
     timeZone: room.settings.timeZone,
     words: row.words,
     html: row.html,
-    page: row.html ? lettersOf(ctx, room, row, SHOWN_HERE).html : '',
+    page: row.html ? shownLetter(ctx, room, row) : '',
     files: await readFiles(ctx.db, row.files),
     events: events.map(({ at, ...event }) => ({ ...event, at: iso(at)! })),
   };

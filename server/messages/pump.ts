@@ -6,7 +6,8 @@ import type { Sql } from '../db';
 import { readBytes } from '../files';
 import { runKind, type TaskHandler } from '../tasks';
 import { picturesIn } from '../templates';
-import { lettersOf, obstacleOf, stoppedOf } from './make';
+import { lettersOf } from './letters';
+import { obstacleOf, stoppedOf } from './make';
 import { optOutMail } from './opt-out';
 import * as queries from './queries';
 import type { Kind, MessageRow, Outcome } from './queries';
@@ -215,17 +216,19 @@ async function record(ctx: Context, room: Room, overs: readonly Over[]): Promise
   );
   await touchGone(ctx, room);
   for (const { message, handed } of overs)
-    if (handed.as === 'refused' && handed.noSuchAddress)
-      await stopAddress(ctx, {
-        address: message.addresses[0]!,
-        why: handed.words,
-        personId: message.person_id,
-        kind: message.kind,
-      });
+    for (const { address, why } of noSuch(message, handed))
+      await stopAddress(ctx, { address, why, personId: message.person_id, kind: message.kind });
   tellOf(
     ctx,
     overs.map(({ message }) => message.person_id),
   );
+}
+
+/** The addresses of a message that nobody has, as what took it or did not says. */
+function noSuch({ addresses }: MessageRow, handed: Handed): { address: string; why: string }[] {
+  if (handed.as === 'taken') return handed.without ?? [];
+  const isGone = handed.as === 'refused' && handed.noSuchAddress;
+  return isGone ? addresses.map((address) => ({ address, why: handed.words })) : [];
 }
 
 function outcomeOf(ctx: Context, message: MessageRow, handed: Handed): Outcome {

@@ -1,4 +1,4 @@
-import type { Message } from '@/contract/messages';
+import type { Message, Result } from '@/contract/messages';
 import type { Consents, Reach } from '@/core/people';
 
 import { maybeOne, recordset, type Sql } from '../db';
@@ -96,13 +96,14 @@ export const findMessage = (sql: Sql, id: string) =>
   );
 
 /** What needs the owner: held back, or given up not long ago. */
-export const waiting = (sql: Sql, since: string, limit: number) =>
-  sql.query<ShownRow & { total: number }>(
-    `select ${SHOWN}, count(*) over ()::int as total from message m join person p on p.id = m.person_id
+export const waiting = (sql: Sql, since: string, limit: number, longSince: string) =>
+  sql.query<ShownRow & { total: number; long: number; since: string }>(
+    `select ${SHOWN}, count(*) over ()::int as total, min(m.planned_on) filter (where m.mend <> 'release') over () as since,
+       count(*) filter (where m.mend <> 'release' and m.planned_on <= $3::date) over ()::int as long from message m join person p on p.id = m.person_id
      where (m.state = 'held' or m.state = 'failed' and m.mend <> '' and m.planned_on >= $1::date)
        and p.archived_on is null and p.deleted_on is null
      order by m.planned_on desc, m.id limit $2::int`,
-    [since, limit],
+    [since, limit, longSince],
   );
 
 /** What goes next. */
@@ -131,20 +132,23 @@ export const countGone = async (sql: Sql, since: string, kind: Kind | null = nul
 
 /** What came of what went since a day, by what brought it; the most first. */
 export const resultsSince = (sql: Sql, since: string) =>
-  sql.query<{
-    cadence: string;
-    kind: Kind;
-    sent: number;
-    answered: number;
-    bounced: number;
-    optedOut: number;
-  }>(
-    `select cadence, kind, count(*)::int as sent,
-       count(*) filter (where fate = 'answered')::int as answered,
-       count(*) filter (where fate = 'bounced')::int as bounced,
-       count(*) filter (where fate in ('opted_out', 'complained'))::int as "optedOut"
-     from message where state = 'gone' and gone_at >= $1::timestamptz
-     group by cadence, kind order by sent desc, cadence limit 50`,
+  sql.query<Result>(
+    `with told as (
+       select message_id, bool_or(kind = 'delivered') as delivered, bool_or(kind = 'opened') as opened,
+         bool_or(kind = 'clicked') as clicked from message_event where kind in ('delivered', 'opened', 'clicked')
+       group by message_id
+     ), place as (select id, row_number() over (partition by cadence_id order by position)::int as n from beat)
+     select m.cadence, p.n as beat, coalesce(t.name, '') as template, m.kind, count(*)::int as sent,
+       count(*) filter (where told.message_id is not null or m.fate in ('delivered', 'answered'))::int as delivered,
+       count(*) filter (where told.opened)::int as opened,
+       count(*) filter (where told.clicked)::int as clicked,
+       count(*) filter (where m.fate = 'answered')::int as answered,
+       count(*) filter (where m.fate = 'bounced')::int as bounced,
+       count(*) filter (where m.fate in ('opted_out', 'complained'))::int as "optedOut"
+     from message m left join told on told.message_id = m.id left join place p on p.id = m.beat_id
+       left join template t on t.id = m.template_id
+     where m.state = 'gone' and m.gone_at >= $1::timestamptz
+     group by m.cadence, p.n, t.name, m.kind order by sent desc, m.cadence, p.n limit 100`,
     [since],
   );
 

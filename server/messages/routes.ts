@@ -15,6 +15,7 @@ import { tryOnMe } from './try';
 import { start, write } from './write';
 
 export { optOutPage } from './opt-out-page';
+export { seenPages } from './seen-pages';
 
 export function messageRoutes(router: Router, ctx: Context): void {
   register(router, api.listOut, () => outbox.readOut(ctx));

@@ -8,7 +8,8 @@ import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { assertFiles, findTemplate, picturesIn, readMergeValues, tidied } from '../templates';
-import { lettersOf, makeMessages, SHOWN_HERE, type Wanted } from './make';
+import { shownLetter } from './letters';
+import { makeMessages, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { Kind } from './queries';
@@ -53,7 +54,7 @@ export async function start(ctx: Context, asked: Asked): Promise<CallOutput<type
   return {
     subject: made.subject,
     words: made.words,
-    page: made.html ? lettersOf(ctx, room, made, SHOWN_HERE).html : '',
+    page: made.html ? shownLetter(ctx, room, made) : '',
     addresses: made.addresses,
     why: made.mend === 'words' ? '' : made.why,
     faults: made.faults,

@@ -23,11 +23,11 @@ function reaches(
   at: string,
 ) {
   const kept = new Map<string, Reach>();
-  for (const [i, { value, label }] of given.entries()) {
+  for (const [i, { value, ...more }] of given.entries()) {
     if (value === '') continue;
     const good = read(value);
     if (!good) throw invalid(`“${value}” is not ${what}.`, `${at}.${i}.value`);
-    if (!kept.has(good.toLowerCase())) kept.set(good.toLowerCase(), { value: good, label });
+    if (!kept.has(good.toLowerCase())) kept.set(good.toLowerCase(), { value: good, ...more });
   }
   return [...kept.values()];
 }

@@ -1,4 +1,4 @@
-import { Body, InlineEdit, Rows, SaveBar, TextField } from '@/client/ui';
+import { Body, InlineEdit, Rows, SaveBar, SwitchField, TextField } from '@/client/ui';
 import type { Reach } from '@/core/people';
 
 import type { FactProps } from './simple';
@@ -15,14 +15,16 @@ interface Props extends FactProps {
 
 const BLANK: Reach = { value: '', label: '' };
 
-/** Several ways to reach somebody; the first is the one that is used. */
+/** Several ways to reach somebody; the first is the one that is used, and e-mails that are wanted there too. */
 export function ReachFact({ shown, ...props }: Props) {
   const { sheet, name, label, open, onClose } = props;
   return (
     <InlineEdit
       label={label}
-      value={sheet.fields[name].map(({ value, label: of }) => (
-        <Body key={value}>{of ? `${shown(value)}, ${of}` : shown(value)}</Body>
+      value={(sheet.fields[name] as Reach[]).map(({ value, label: of, also }) => (
+        <Body key={value}>
+          {[shown(value), of, also && 'written to as well'].filter(Boolean).join(', ')}
+        </Body>
       ))}
       {...{ open, onClose }}
     >
@@ -59,6 +61,9 @@ function ReachForm({ sheet, name, one, onClose }: Omit<Props, 'shown'> & { onClo
               placeholder="home, work"
               className="w-[110px]"
             />
+            {name === 'emails' && at > 0 ? (
+              <SwitchField of={form} name={`${name}.${at}.also`} label="write here too" />
+            ) : null}
           </>
         )}
       </Rows>
