@@ -15,8 +15,11 @@ const ALLOWED: sanitize.IOptions = {
   exclusiveFilter: ({ tag, attribs }) => tag === 'img' && !PICTURE.test(attribs.src ?? ''),
 };
 
-/** Rich words without anything that does not belong in them; braces stay. */
-export const cleanRich = (html: string): string => sanitize(html, ALLOWED).trim();
+/** Rich words without anything that does not belong in them, or the empty paragraph of an editor; braces stay. */
+export const cleanRich = (html: string): string =>
+  sanitize(html, ALLOWED)
+    .replace(/(\s*<p>\s*<\/p>)+\s*$/, '')
+    .trim();
 
 /** The plain words of rich ones. */
 export const plainOf = (html: string): string =>
