@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Linked, Soft, Spread, TextField, Waiting } from '@/client/ui';
+import { Body, Linked, Soft, Spread, TextField, Title, Waiting } from '@/client/ui';
 import { getTemplate, type Template } from '@/contract/templates';
 
 import { Readers } from './readers';
@@ -59,10 +59,11 @@ function TemplateForm({ saved, first }: { saved: Template | null; first: Draft }
         ) : null
       }
     >
-      <View className="flex-row flex-wrap items-center justify-between gap-x-3">
-        <Linked href="/out/words" className="min-h-[44px] justify-center">
-          <Body className="text-sea">‹ Words</Body>
-        </Linked>
+      <Linked href="/out/words" className="min-h-[44px] justify-center self-start">
+        <Body className="text-sea">‹ Words</Body>
+      </Linked>
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+        <Title>{draft.name || 'New words'}</Title>
         {saved ? <Soft>{usedWords(saved)}</Soft> : null}
       </View>
       <TextField of={form} name="name" label="What it is called" />
