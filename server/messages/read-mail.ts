@@ -83,7 +83,8 @@ function reportIn(mail: ParsedMail): MailRead['what'] | null {
   }
   const status = partOf(mail, 'message/delivery-status');
   if (status === null) return null;
-  const [report] = readDeliveryStatus(status);
+  const reports = readDeliveryStatus(status);
+  const report = reports.find(({ action }) => action === 'failed') ?? reports[0];
   if (!report) return { is: 'report' };
   const { action, address, diagnostic } = report;
   if (action === 'failed') {
