@@ -1,5 +1,6 @@
 import { benchDurability } from './durability';
 import { benchLoad } from './load';
+import { benchOutbox, benchSending, benchWords } from './messages';
 import { benchPage } from './page';
 import { benchPeople } from './people';
 import { benchDates, benchPlan } from './plan';
@@ -22,6 +23,9 @@ const PARTS = [
   benchLoad,
   benchPeople,
   benchDurability,
+  benchWords,
+  benchSending,
+  benchOutbox,
   benchPage,
   benchYear,
 ];

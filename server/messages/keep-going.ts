@@ -1,7 +1,7 @@
 import type { Reaction } from '../act';
 import { addTask, type Recurring } from '../tasks';
 import { LOOK } from './look';
-import { wakeOutbox } from './pump';
+import { sendSoon, wakeOutbox } from './pump';
 import { isAnyHeld } from './queries';
 
 /** Sees each day, and a while after something was written, that what waits is sent and what came is read. */
@@ -20,7 +20,9 @@ export const mended: Reaction = {
   name: 'mended messages',
   to: ['people', 'carriers', 'settings'],
   async run(ctx) {
-    if (await isAnyHeld(ctx.db)) await wakeOutbox(ctx, ctx.db);
+    if (!(await isAnyHeld(ctx.db))) return;
+    await wakeOutbox(ctx, ctx.db);
+    void sendSoon(ctx);
   },
 };
 

@@ -1,10 +1,11 @@
+import type { Topic } from '@/contract/topics';
 import { instantOf } from '@/core/zones';
 
 import { liveMail, liveTexts, type EmailFile, type Handed } from '../carriers';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { readBytes } from '../files';
-import { runKind, type TaskHandler } from '../tasks';
+import { runKind, wakeTask, type TaskHandler } from '../tasks';
 import { picturesIn } from '../templates';
 import { lettersOf } from './letters';
 import { obstacleOf, stoppedOf } from './make';
@@ -19,9 +20,20 @@ import { touchGone } from './touched';
 
 export const OUTBOX = 'outbox';
 
-/** Handed over side by side: what a program that is killed leaves in doubt is no more than these. */
+/** Handed over side by side: what a program that is killed leaves in doubt is no more than twice these. */
 const AT_ONCE = 8;
 const MINUTE_MS = 60_000;
+type LiveMail = Awaited<ReturnType<typeof liveMail>>;
+
+/** So many are looked at together, unless somebody writes meanwhile what may keep them. */
+const READY_AT_ONCE = 8 * AT_ONCE;
+/** After so many batches what has gone becomes touches. */
+const TOUCHED_EVERY = 10;
+/** What may keep a message that was to go. */
+const KEEPS: Topic[] = ['people', 'settings', 'carriers'];
+
+const stampOf = ({ writes }: Context): string =>
+  KEEPS.map((topic) => writes.countOf(topic)).join(' ');
 /** Waits between the attempts at one message; after the last one it is given up. */
 const WAITS_MS = [1, 5, 15, 60, 240, 720].map((minutes) => minutes * MINUTE_MS);
 
@@ -40,17 +52,18 @@ export const outboxHandler: TaskHandler = {
 
 /** Has what is due sent at the next look. */
 export const wakeOutbox = ({ clock }: Context, sql: Sql): Promise<unknown> =>
-  queries.wakeTask(sql, OUTBOX, clock.now());
+  wakeTask(sql, OUTBOX, clock.now());
 
 /** How long whoever pressed waits to see it gone. */
 const PATIENCE_MS = 3_000;
 
+/** Sends at once what is due; nobody waits for it. */
+export const sendSoon = (ctx: Context): Promise<void> =>
+  runKind(ctx, OUTBOX).catch((err: unknown) => ctx.log.error({ err }, 'sending failed'));
+
 /** Sends at once what is due, and waits a moment for it: whoever wrote it sees that it has gone. */
 export async function sendNow(ctx: Context): Promise<void> {
-  const sending = runKind(ctx, OUTBOX).catch((err: unknown) =>
-    ctx.log.error({ err }, 'sending failed'),
-  );
-  await Promise.race([sending, new Promise((done) => setTimeout(done, PATIENCE_MS).unref())]);
+  await Promise.race([sendSoon(ctx), new Promise((done) => setTimeout(done, PATIENCE_MS).unref())]);
 }
 
 /** What was being handed over when the program ended: a gateway knows it by its id, a mail server does not. */
@@ -61,29 +74,49 @@ export const recoverHanding = async ({ db }: Context): Promise<number> =>
 export async function sendDue(ctx: Context): Promise<number | null> {
   // Only one pump runs at a time: what is still marked was left so by one that was broken off.
   await recoverHanding(ctx);
-  const room = await readRoom(ctx);
+  let room = await readRoom(ctx);
   await touchGone(ctx, room);
   await reconsider(ctx, room);
-  for (;;) {
-    const left = await allowed(ctx, room);
-    const kinds = (['email', 'text'] as const).filter((kind) => left[kind] > 0);
-    const batch = await takeBatch(ctx, room, kinds, left);
-    if (batch === null) break;
-    const handed = await Promise.all(
-      batch.map(async (message) => ({
-        message,
-        // What breaks here keeps none of the others from being written down.
-        handed: await hand(ctx, room, message).catch((err: unknown): Handed => {
-          ctx.log.error({ err, message: message.id }, 'handing a message over failed');
-          return { as: 'unclear', words: 'Something went wrong on our side.' };
-        }),
-      })),
-    );
-    await record(ctx, room, handed);
+  let [left, mail] = [await allowed(ctx, room), await liveMail(ctx)];
+  let [ready, stamp]: [MessageRow[], string] = [[], ''];
+  // While one batch is on its way the next is made ready: neither waits for the other.
+  let flying: Promise<Over[]> | null = null;
+  for (let n = 1; ; n++) {
+    const now = stampOf(ctx);
+    if (ready.length === 0 || stamp !== now) {
+      if (stamp !== now) [room, mail] = [await readRoom(ctx), await liveMail(ctx)];
+      left = await allowed(ctx, room);
+      [ready, stamp] = [await readReady(ctx, room, left), now];
+    }
+    const batch = await mark(ctx, mail, ready.splice(0, AT_ONCE));
+    const before = flying;
+    flying = batch.length > 0 ? sendAll(ctx, room, mail, batch) : null;
+    if (before) await record(ctx, await before);
+    if (flying === null && ready.length === 0) break;
+    if (n % TOUCHED_EVERY === 0) await touchGone(ctx, room);
   }
+  await touchGone(ctx, room);
   const next = await queries.nextDue(ctx.db);
   return next === null ? null : Math.max(Date.parse(next) - ctx.clock.nowMs(), 2_000);
 }
+
+/** Hands messages over side by side. */
+const sendAll = (
+  ctx: Context,
+  room: Room,
+  mail: LiveMail,
+  batch: readonly MessageRow[],
+): Promise<Over[]> =>
+  Promise.all(
+    batch.map(async (message) => ({
+      message,
+      // What breaks here keeps none of the others from being written down.
+      handed: await hand(ctx, room, mail, message).catch((err: unknown): Handed => {
+        ctx.log.error({ err, message: message.id }, 'handing a message over failed');
+        return { as: 'unclear', words: 'Something went wrong on our side.' };
+      }),
+    })),
+  );
 
 /** Where no day is left on which anything may go. */
 const LATER = '2999-12-31T00:00:00Z';
@@ -118,25 +151,31 @@ async function allowed(ctx: Context, { settings }: Room): Promise<Record<Kind, n
   return left;
 }
 
-/** Takes what may go now and marks it; null where nothing is due. What may not any more is put aside. */
-async function takeBatch(
+/** What may go now, the earliest first, as far as the limits allow. What may not any more is put aside. */
+async function readReady(
   ctx: Context,
   room: Room,
-  kinds: readonly Kind[],
   left: Record<Kind, number>,
-): Promise<MessageRow[] | null> {
-  const now = ctx.clock.now();
-  const most = Math.min(AT_ONCE, ...kinds.map((kind) => left[kind]));
-  const rows = kinds.length > 0 ? await queries.due(ctx.db, kinds, now, most) : [];
-  if (rows.length === 0) return null;
-  const readers = new Map(
-    (
-      await queries.readReaders(
-        ctx.db,
-        rows.map((row) => row.person_id),
-      )
-    ).map((r) => [r.id, r]),
-  );
+): Promise<MessageRow[]> {
+  for (;;) {
+    const now = ctx.clock.now();
+    const kinds = (['email', 'text'] as const).filter((kind) => left[kind] > 0);
+    const most = Math.min(READY_AT_ONCE, ...kinds.map((kind) => left[kind]));
+    const rows = kinds.length > 0 ? await queries.due(ctx.db, kinds, now, most) : [];
+    const going = await sorted(ctx, room, rows);
+    if (going.length > 0 || rows.length === 0) return going;
+  }
+}
+
+/** Of what is due, what may go; the rest is put aside. */
+async function sorted(
+  ctx: Context,
+  room: Room,
+  rows: readonly MessageRow[],
+): Promise<MessageRow[]> {
+  if (rows.length === 0) return [];
+  const ids = rows.map((row) => row.person_id);
+  const readers = new Map((await queries.readReaders(ctx.db, ids)).map((r) => [r.id, r]));
   const stopped = await stoppedOf(ctx.db, [...readers.values()]);
   const [going, aside]: [MessageRow[], Parameters<typeof queries.rewrite>[1][number][]] = [[], []];
   for (const row of rows) {
@@ -146,29 +185,37 @@ async function takeBatch(
     const obstacle = away
       ? null
       : obstacleOf(room, reader, { ...row, addresses: kept }, { stopped, wordFault: null });
-    const goAt = away || row.at_once ? now : goAtFor(ctx, room, row, reader);
+    const goAt = away || row.at_once ? ctx.clock.now() : goAtFor(ctx, room, row, reader);
     if (away) aside.push({ ...row, state: 'cancelled', why: 'They are archived.', mend: '' });
     else if (obstacle) aside.push({ ...row, state: 'held', ...obstacle });
     else if (goAt === null || isAhead(ctx, goAt)) aside.push({ ...row, go_at: goAt ?? LATER });
     else going.push({ ...row, addresses: kept });
   }
   if (aside.length > 0) await queries.rewrite(ctx.db, aside);
-  const mail = await liveMail(ctx);
-  const marked = new Set(
-    (
-      await queries.markHanding(
-        ctx.db,
-        going.map(({ id, kind }) => ({
-          id,
-          ref: kind === 'email' ? (mail?.carrier.messageId(id) ?? '') : id,
-        })),
-      )
-    ).map(({ id }) => id),
-  );
-  return going.filter(({ id }) => marked.has(id));
+  return going;
 }
 
-async function hand(ctx: Context, room: Room, message: MessageRow): Promise<Handed> {
+/** Marks messages before they are handed over; answers those that were still to go. */
+async function mark(
+  ctx: Context,
+  mail: LiveMail,
+  rows: readonly MessageRow[],
+): Promise<MessageRow[]> {
+  if (rows.length === 0) return [];
+  const refs = rows.map(({ id, kind }) => ({
+    id,
+    ref: kind === 'email' ? (mail?.carrier.messageId(id) ?? '') : id,
+  }));
+  const marked = new Set((await queries.markHanding(ctx.db, refs)).map(({ id }) => id));
+  return rows.filter(({ id }) => marked.has(id));
+}
+
+async function hand(
+  ctx: Context,
+  room: Room,
+  mail: LiveMail,
+  message: MessageRow,
+): Promise<Handed> {
   const { id, kind, addresses, subject, words } = message;
   latelyOf(ctx)[kind].push(ctx.clock.realMs());
   if (kind === 'text') {
@@ -177,7 +224,6 @@ async function hand(ctx: Context, room: Room, message: MessageRow): Promise<Hand
       ? texts.carrier.hand({ id, to: addresses[0]!, words })
       : { as: 'later', words: 'No text gateway is set up.' };
   }
-  const mail = await liveMail(ctx);
   if (!mail) return { as: 'later', words: 'No mail server is set up.' };
   return mail.carrier.hand({
     id,
@@ -209,12 +255,11 @@ interface Over {
   handed: Handed;
 }
 
-async function record(ctx: Context, room: Room, overs: readonly Over[]): Promise<void> {
+async function record(ctx: Context, overs: readonly Over[]): Promise<void> {
   await queries.recordOutcomes(
     ctx.db,
     overs.map(({ message, handed }) => outcomeOf(ctx, message, handed)),
   );
-  await touchGone(ctx, room);
   for (const { message, handed } of overs)
     for (const { address, why } of noSuch(message, handed))
       await stopAddress(ctx, { address, why, personId: message.person_id, kind: message.kind });

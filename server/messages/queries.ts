@@ -345,13 +345,3 @@ export const countLost = async (sql: Sql, itemKey: string): Promise<number> =>
       [itemKey],
     )
   )[0]!.n;
-
-/** Has a task that is its kind's only one run now, whenever it was to run; one that runs is left alone. */
-export const wakeTask = (sql: Sql, key: string, now: string) =>
-  sql.query(
-    `insert into task (key, kind, payload, created_at, run_at)
-     values ($1::text, $1::text, '{}', $2::timestamptz, $2::timestamptz)
-     on conflict (key) do update set state = 'ready', attempts = 0, lease_until = null, run_at = excluded.run_at
-       where task.state <> 'running'`,
-    [key, now],
-  );

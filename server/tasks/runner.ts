@@ -78,13 +78,16 @@ export async function runDue(ctx: Context, { again = false } = {}): Promise<numb
 /** Does at once what is due of one kind, instead of at the next look. */
 export async function runKind(ctx: Context, kind: string): Promise<void> {
   const handler = ctx.house.of(HANDLERS).find((one) => one.kind === kind)!;
-  const due = await takeDue(ctx.db, [kind], {
-    now: ctx.clock.now(),
-    until: later(ctx, handler.leaseMs ?? LEASE_MS),
-    limit: AT_ONCE,
-    inHand: [...inHandOf(ctx)],
-  });
-  for (const task of due) await runOne(ctx, handler, task);
+  for (;;) {
+    const due = await takeDue(ctx.db, [kind], {
+      now: ctx.clock.now(),
+      until: later(ctx, handler.leaseMs ?? LEASE_MS),
+      limit: AT_ONCE,
+      inHand: [...inHandOf(ctx)],
+    });
+    if (due.length === 0) return;
+    for (const task of due) await runOne(ctx, handler, task);
+  }
 }
 
 /**
@@ -118,7 +121,8 @@ async function attempt(ctx: Context, handler: TaskHandler, task: Task): Promise<
     if ('within' in handler)
       await ctx.db.transaction(async (tx) => {
         const words = await handler.within(ctx, tx, task);
-        await closeTask(tx, task, { state: 'done', runAt: task.run_at, outcome: words });
+        const now = ctx.clock.now();
+        await closeTask(tx, task, { state: 'done', runAt: task.run_at, outcome: words, now });
       });
     else await close(ctx, handler, task, await handler.run(ctx, task));
   } catch (err) {
@@ -137,6 +141,7 @@ async function close(ctx: Context, handler: TaskHandler, task: Task, ran: Ran): 
     state: ran.state === 'again' ? (givenUp ? 'failed' : 'ready') : ran.state,
     runAt: ran.state === 'again' && !givenUp ? later(ctx, ran.waitMs) : ctx.clock.now(),
     outcome: ran.words,
+    now: ctx.clock.now(),
   });
 }
 

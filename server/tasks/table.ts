@@ -48,6 +48,23 @@ export const addTask = async (sql: Sql, task: NewTask): Promise<boolean> =>
     )
   ).length === 1;
 
+/**
+ * Has a task that is its kind's only one run now, whenever it was to run; one that is running is run once
+ * more when it is over, for it may have looked already where there is something now.
+ */
+export const wakeTask = (sql: Sql, key: string, now: string) =>
+  sql.query(
+    `insert into task (key, kind, payload, created_at, run_at)
+     values ($1::text, $1::text, '{}', $2::timestamptz, $2::timestamptz)
+     on conflict (key) do update set
+       state = case task.state when 'running' then 'running' else 'ready' end,
+       payload = case task.state when 'running' then task.payload || '{"woken": true}' else task.payload end,
+       attempts = case task.state when 'running' then task.attempts else 0 end,
+       lease_until = case task.state when 'running' then task.lease_until end,
+       run_at = case task.state when 'running' then task.run_at else excluded.run_at end`,
+    [key, now],
+  );
+
 export const findTask = (sql: Sql, key: string) =>
   maybeOne<Task>(sql, 'select * from task where key = $1', [key]);
 
@@ -67,7 +84,7 @@ export const takeDue = async (
   }: { now: string; until: string; limit: number; inHand: readonly string[] },
 ) => {
   const taken = await sql.query<Task>(
-    `update task t set state = 'running', attempts = t.attempts + 1, lease_until = $3::timestamptz
+    `update task t set state = 'running', attempts = t.attempts + 1, payload = t.payload - 'woken', lease_until = $3::timestamptz
      where t.key in (
        select key from task where kind = any($1::text[]) and run_at <= $2::timestamptz
          and not key = any($5::text[])
@@ -84,16 +101,19 @@ export const takeDue = async (
 export const freeLost = (sql: Sql, now: string) =>
   sql.query(`update task set lease_until = $1::timestamptz where state = 'running'`, [now]);
 
-/** Writes what came of a run, unless somebody else has taken the task since. */
+/** Writes what came of a run, unless somebody else has taken the task since; one that was woken meanwhile is due again. */
 export const closeTask = (
   sql: Sql,
   { key, attempts }: Pick<Task, 'key' | 'attempts'>,
-  to: { state: Task['state']; runAt: string; outcome: string },
+  to: { state: Task['state']; runAt: string; outcome: string; now: string },
 ) =>
   sql.query(
-    `update task set state = $3, run_at = $4::timestamptz, outcome = $5, lease_until = null
+    `update task set state = case when payload ? 'woken' then 'ready' else $3 end,
+       run_at = case when payload ? 'woken' then $6::timestamptz else $4::timestamptz end,
+       attempts = case when payload ? 'woken' then 0 else attempts end,
+       payload = payload - 'woken', outcome = $5, lease_until = null
      where key = $1 and attempts = $2::int and state = 'running'`,
-    [key, attempts, to.state, to.runAt, to.outcome],
+    [key, attempts, to.state, to.runAt, to.outcome, to.now],
   );
 
 /** Says of tasks that nobody handles that nobody does; they wait for a program that can. */

@@ -1,0 +1,236 @@
+import { Liquid } from 'liquidjs';
+import nodemailer from 'nodemailer';
+
+import { call } from '@/contract/call';
+import { saveMail } from '@/contract/carriers';
+import { createCadence } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
+import { holdAll, listGone, listOut, writeMany } from '@/contract/messages';
+import { saveSettings } from '@/contract/settings';
+import { countParts } from '@/core/messages';
+import { fill } from '@/core/templates';
+import { newId } from '@/server/db';
+import { mailServer } from '@/standins';
+import { beat } from '@/testing/cadences';
+
+import { bring, inDirectory, settled, startProduct, timed } from './product';
+import { medianMs, type Figure } from './table';
+
+const WORDS =
+  'Dear {{ first_name | default: "neighbor" }},\n\nhow is {% if place %}the house in {{ place }}{% else %}the house{% endif %}? Rates moved a little this month; if you wonder what that means for {{ home_names }}, ask me.\n\n{{ signature }}';
+
+const valuesOf = (i: number) => ({
+  first_name: i % 7 === 0 ? '' : `Name${i}`,
+  place: i % 3 === 0 ? null : 'Harbor',
+  home_names: `Name${i} and Other${i}`,
+  signature: 'Marisol',
+});
+
+/** Filling words in and counting parts, beside the bare library. */
+export async function benchWords(): Promise<Figure[]> {
+  const MESSAGES = 10_000;
+  const liquid = new Liquid();
+  const parsed = liquid.parse(WORDS);
+  const all = Array.from({ length: MESSAGES }, (_, i) => valuesOf(i));
+  const floor = {
+    what: 'the library alone',
+    ms: await medianMs(() => {
+      for (const values of all) liquid.renderSync(parsed, values);
+    }),
+  };
+  const merged = await medianMs(() => {
+    for (const values of all)
+      if (!fill(WORDS, values).ok) throw new Error('It can’t be filled in.');
+  });
+  const long = `${'Grüße, ¿qué tal? €5 [ok] 🎉 '.repeat(60)}`;
+  const counted = await medianMs(() => countParts(long), 50);
+  return [
+    {
+      what: 'merging messages',
+      size: `${MESSAGES} messages`,
+      ms: merged,
+      floor,
+      limit: { what: 'at most 2×', kept: merged / floor.ms <= 2 },
+    },
+    {
+      what: 'counting the parts of a text',
+      size: `${long.length} signs`,
+      ms: counted,
+      limit: { what: 'under 1 ms', kept: counted < 1 },
+    },
+  ];
+}
+
+/** A zone in which it is late afternoon: what goes by itself today is due, and nothing is quiet. */
+const afternoon = (): string => {
+  const ahead = 17 - new Date().getUTCHours();
+  const hours = ((ahead + 36) % 24) - 12;
+  // POSIX counts westward.
+  return hours === 0 ? 'Etc/GMT' : `Etc/GMT${hours > 0 ? '-' : '+'}${Math.abs(hours)}`;
+};
+
+const everybody = { filter: {} };
+const toAll = (base: string) =>
+  call(
+    { ...writeMany, long: true },
+    {
+      body: {
+        who: everybody,
+        kind: 'email',
+        subject: 'A line, {{ first_name }}',
+        words: 'Dear {{ first_name }},\n\nhow is the house? Rates moved a little this month.',
+        once: newId(),
+      },
+    },
+    { base },
+  );
+
+/** Handing e-mails over, beside a loop of the sending library over one line that is kept open. */
+export async function benchSending(): Promise<Figure[]> {
+  const EMAILS = 1_000;
+  const mail = await mailServer({});
+  const figures: Figure[] = [];
+  await inDirectory(async (dir) => {
+    const { base, mostMemoryMb, end } = await startProduct(dir);
+    try {
+      await call(saveSettings, { body: { timeZone: afternoon(), autoNeedsYes: false } }, { base });
+      await bring(base, EMAILS);
+      await toAll(base);
+      await settled(base);
+      const bare = await timed(() => bareLoop(mail.smtpPort, EMAILS));
+      const before = mail.arrived.length;
+      const memory = await mostMemoryMb();
+      const setup = {
+        host: '127.0.0.1',
+        port: mail.smtpPort,
+        security: 'none' as const,
+        user: 'owner',
+        fromAddress: 'marisol@example.com',
+        fromName: 'Marisol Quane',
+        perMinute: 1_000,
+        perDay: 100_000,
+      };
+      const until = async (n: number) => {
+        while (mail.arrived.length < before + n) await new Promise((done) => setTimeout(done, 5));
+      };
+      const first = await timed(async () => {
+        await call(saveMail, { body: { setup, secret: 'harbor' } }, { base });
+        await until(1);
+      });
+      const handed = await timed(() => until(EMAILS));
+      const grown = (await mostMemoryMb()) - memory;
+      const twice = new Set(mail.arrived.slice(before).map(({ to }) => to[0])).size < EMAILS;
+      if (twice) throw new Error('Somebody was written to twice.');
+      figures.push(
+        {
+          what: 'handing e-mails over, from the first to the last',
+          size: `${EMAILS} e-mails`,
+          ms: handed,
+          floor: { what: 'the library in a loop, one line', ms: bare },
+          limit: { what: 'at most 1.5×', kept: handed / bare <= 1.5 },
+        },
+        {
+          what: 'from setting the mail server up to the first that waited for it',
+          size: `${EMAILS} e-mails`,
+          ms: first,
+        },
+        {
+          what: 'memory that the peak grew by meanwhile, in MB',
+          size: `${EMAILS} e-mails`,
+          ms: grown,
+          limit: { what: 'under 50 MB', kept: grown < 50 },
+        },
+      );
+    } finally {
+      await end();
+      await mail.close();
+    }
+  });
+  return figures;
+}
+
+async function bareLoop(port: number, emails: number): Promise<void> {
+  const transport = nodemailer.createTransport({
+    pool: true,
+    maxConnections: 1,
+    maxMessages: Infinity,
+    host: '127.0.0.1',
+    port,
+    ignoreTLS: true,
+    auth: { user: 'owner', pass: 'harbor' },
+  });
+  const text = 'Dear Ana,\n\nhow is the house? Rates moved a little this month.';
+  for (let i = 0; i < emails; i++)
+    await transport.sendMail({
+      from: 'Marisol Quane <marisol@example.com>',
+      to: `q${i}@example.com`,
+      subject: 'A line, Ana',
+      text,
+      html: `<p>${text}</p>`,
+    });
+  transport.close();
+}
+
+/** What goes by itself for a large sphere, and an outbox that is full. */
+export async function benchOutbox(): Promise<Figure[]> {
+  const figures: Figure[] = [];
+  await inDirectory(async (dir) => {
+    const PEOPLE = 10_000;
+    const { base, end } = await startProduct(dir);
+    const total = async () => {
+      const { waitingTotal, goingTotal } = await call(listOut, {}, { base });
+      return waitingTotal + goingTotal;
+    };
+    try {
+      await call(saveSettings, { body: { timeZone: afternoon(), autoNeedsYes: false } }, { base });
+      await bring(base, PEOPLE);
+      const { id } = await call(
+        createCadence,
+        {
+          body: {
+            name: 'By itself',
+            rounds: 1,
+            gapDays: 0,
+            beats: [beat(0, 'email', 'How is the garden, {{ first_name }}?', { way: 'auto' })],
+          },
+        },
+        { base },
+      );
+      const body = { cadenceId: id, who: everybody, startOn: '2026-11-23', leaveOut: [] };
+      await call({ ...enrol, long: true }, { body }, { base });
+      const made = await timed(async () => {
+        while ((await total()) < PEOPLE) await new Promise((done) => setTimeout(done, 20));
+      });
+      figures.push({
+        what: 'what goes by itself: all of it in the outbox, after enrolling',
+        size: `${PEOPLE} people`,
+        ms: made,
+        limit: { what: 'under 1,000 ms', kept: made < 1_000 },
+      });
+      while ((await total()) < 100_000) await toAll(base);
+      await settled(base);
+      figures.push(
+        await slowest('the outbox', () => call(listOut, {}, { base })),
+        await slowest('what has gone', () => call(listGone, { query: {} }, { base })),
+      );
+      const held = await timed(() => call(holdAll, { body: { hold: true } }, { base }));
+      figures.push({ what: 'hold all', size: '100,000 messages', ms: held });
+    } finally {
+      await end();
+    }
+  });
+  return figures;
+}
+
+async function slowest(what: string, ask: () => Promise<unknown>): Promise<Figure> {
+  await ask();
+  const times: number[] = [];
+  for (let i = 0; i < 100; i++) times.push(await timed(ask));
+  const ms = times.toSorted((a, b) => a - b)[94]!;
+  return {
+    what: `${what}, the 95th of 100 times`,
+    size: '100,000 messages',
+    ms,
+    limit: { what: 'under 100 ms', kept: ms < 100 },
+  };
+}
