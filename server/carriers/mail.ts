@@ -54,13 +54,16 @@ export class MailCarrier {
           }
         : {}),
     });
-    // Whether the last byte of a message has left decides whether a broken line leaves doubt.
-    this.transport.use('stream', (mail, done) => {
-      mail.message.transform(() => {
-        const through = new PassThrough();
-        through.once('end', () => ((mail.data as Tracked).tracked.sent = true));
-        return through;
-      });
+    // Whether the last byte of a message has left decides whether a broken line leaves doubt: what stands
+    // last, behind signing, is read only once the server asked for the words.
+    this.transport.use('stream', ({ message, data }, done) => {
+      const read = message.createReadStream.bind(message);
+      message.createReadStream = (options) => {
+        const [words, last] = [read(options), new PassThrough()];
+        words.once('error', (fault) => last.destroy(fault));
+        last.once('end', () => ((data as Tracked).tracked.sent = true));
+        return words.pipe(last);
+      };
       done();
     });
   }
@@ -156,7 +159,8 @@ function verdictOn(fault: SmtpFault, sent: boolean): Handed {
     };
   }
   // An address that can't be written into a header is no address.
-  if (code === 'EENVELOPE' && !responseCode) return { as: 'refused', words, noSuchAddress: false };
+  if (code === 'EENVELOPE' && !responseCode && !response)
+    return { as: 'refused', words, noSuchAddress: false };
   if (!responseCode && sent) return { as: 'unclear', words };
   return { as: 'later', words };
 }
