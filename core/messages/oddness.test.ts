@@ -1,6 +1,13 @@
 import { oddnessOf } from './oddness';
 
-const ana = { givenName: 'Ana', familyName: 'Lind', home: 1, nameLength: 8 };
+const ana = {
+  givenName: 'Ana',
+  familyName: 'Lind',
+  home: 1,
+  families: 1,
+  nameLength: 8,
+  yearless: false,
+};
 
 test.each([
   [{}, null],
@@ -11,6 +18,8 @@ test.each([
   [{ home: 4 }, 'home of 4'],
   [{ nameLength: 40, home: 2 }, 'a long name'],
   [{ home: 2 }, 'a couple'],
+  [{ home: 2, families: 2 }, 'a couple with two names'],
+  [{ yearless: true }, 'a birthday without its year'],
 ])('%j: %s', (change, odd) => expect(oddnessOf({ ...ana, ...change }).odd).toBe(odd));
 
 test('the oddest stand first, those like most last', () => {

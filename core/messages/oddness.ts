@@ -5,6 +5,10 @@ export interface OddReader {
   /** People of their home, them included. */
   home: number;
   nameLength: number;
+  /** Family names in their home, each once. */
+  families: number;
+  /** Their birthday is known without its year. */
+  yearless: boolean;
 }
 
 /** Longer names than this may break a line where none was thought of. */
@@ -15,8 +19,10 @@ const ODD: readonly ((reader: OddReader) => string | false)[] = [
   ({ givenName }) => givenName === '' && 'no first name',
   ({ familyName }) => familyName === '' && 'no family name',
   ({ home }) => home > 2 && `home of ${home}`,
+  ({ home, families }) => home === 2 && families > 1 && 'a couple with two names',
   ({ nameLength }) => nameLength > LONG && 'a long name',
   ({ home }) => home === 2 && 'a couple',
+  ({ yearless }) => yearless && 'a birthday without its year',
 ];
 
 export interface Oddness {

@@ -1,4 +1,5 @@
 import type { Template, TemplateDraft, Wording } from '@/contract/templates';
+import type { OddReader } from '@/core/messages';
 
 import { maybeOne, recordset, type Sql } from '../db';
 
@@ -100,26 +101,21 @@ export const noteWordings = (
     [recordset(rows)],
   );
 
-export interface Face {
-  id: string;
-  name: string;
-  givenName: string;
-  familyName: string;
-  /** People of their home, them included. */
-  home: number;
-  nameLength: number;
-}
+export type Face = OddReader & { id: string; name: string };
 
 const FACE = `p.id, p.name, coalesce(nullif(p.goes_by, ''), p.given_name) as "givenName",
   p.family_name as "familyName", length(p.name)::int as "nameLength",
-  (select count(*)::int from person m where m.household_id = p.household_id and p.household_id is not null
-     and m.archived_on is null and m.deleted_on is null) as home`;
+  coalesce(length(p.birthday) = 5, false) as yearless, coalesce(h.home, 0) as home, coalesce(h.families, 0) as families`;
+
+const HOMES = `left join (select m.household_id, count(*)::int as home, count(distinct lower(m.family_name))::int as families
+  from person m where m.household_id is not null and m.archived_on is null and m.deleted_on is null
+  group by m.household_id) h on h.household_id = p.household_id`;
 
 /** What tells whether somebody's copy is worth a look before it goes; of these, or of the whole sphere. */
 export const readFaces = (sql: Sql, ids: readonly string[] | null) =>
   sql.query<Face>(
     ids
-      ? `select ${FACE} from person p where p.id = any($1::uuid[]) order by p.id`
-      : `select ${FACE} from person p where p.archived_on is null and p.deleted_on is null order by p.id`,
+      ? `select ${FACE} from person p ${HOMES} where p.id = any($1::uuid[]) order by p.id`
+      : `select ${FACE} from person p ${HOMES} where p.archived_on is null and p.deleted_on is null order by p.id`,
     ids ? [ids] : [],
   );
