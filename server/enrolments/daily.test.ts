@@ -172,6 +172,28 @@ describe('what a new day does', () => {
     );
   });
 
+  test('many at once: each has theirs soon after enrolling, and one for whom it fails keeps nobody', async () => {
+    const ids = [];
+    for (let n = 0; n < 130; n++)
+      ids.push(await person(`P${n}`, { email: `p${n}@example.com`, consent: YES }));
+    // What is written for one of them breaks; the others are in the same transaction at first.
+    await api.ctx.db.query(
+      `create function break_one() returns trigger language plpgsql as $$ begin
+         if new.person_id = '${ids[17]}' then raise exception 'broken'; end if; return new; end $$`,
+    );
+    await api.ctx.db.query(
+      'create trigger break_one before insert on message for each row execute function break_one()',
+    );
+    const cadenceId = await on.build([beat(0, 'email', 'Hello {{ first_name }}', { way: 'auto' })]);
+    await on.enrol(cadenceId, ids, TODAY);
+    // No round was asked for: enrolling itself asks for one.
+    await runDue(api.ctx);
+    expect((await api.call(listOut)).waitingTotal).toBe(129);
+    await api.ctx.db.query('drop trigger break_one on message');
+    await forward(1);
+    expect((await api.call(listOut)).waitingTotal).toBe(130);
+  });
+
   test('a beat begins another cadence while its own goes on, once a round, however late', async () => {
     const ana = await person('Ana');
     const other = await on.build([beat(0, 'card')], { name: 'Cards', rounds: 1, gapDays: 0 });

@@ -37,7 +37,15 @@ interface Turn {
   over: PlanEnrolment[];
 }
 
+/** What a new day does for somebody. */
+interface Theirs {
+  personId: string;
+  turn: Turn;
+}
+
 const LAST_ROUND = 'last-daily-round';
+/** People whose day is written together, where it only notes beats and writes messages. */
+const AT_ONCE = 100;
 /** What was enrolled after the last round is looked for this much earlier. */
 const LOOK_BACK_DAYS = 7;
 
@@ -61,16 +69,33 @@ export const dailyRound: Recurring = {
     const since = (last ? Math.min(today, toDayNumber(last)) : -Infinity) - LOOK_BACK_DAYS;
     const changed: string[] = [];
     const failed: string[] = [];
-    for (const person of sphere.people)
+    const one = async ({ personId, turn }: Theirs) => {
       try {
-        const turn = turnOf(person, context, since);
-        if (turn.marks.length + turn.over.length === 0) continue;
-        if (await ctx.db.transaction((tx) => take(ctx, tx, person.id, turn, today)))
-          changed.push(person.id);
+        if (await ctx.db.transaction((tx) => take(ctx, tx, personId, turn, today)))
+          changed.push(personId);
       } catch (err) {
-        ctx.log.error({ err, person: person.id }, 'the daily round failed for one person');
-        failed.push(person.id);
+        ctx.log.error({ err, person: personId }, 'the daily round failed for one person');
+        failed.push(personId);
       }
+    };
+    const many = async (some: readonly Theirs[]) => {
+      try {
+        changed.push(...(await ctx.db.transaction((tx) => takeMany(ctx, tx, some))));
+      } catch {
+        // One of them fails: then each for themselves, so that the others do not.
+        for (const theirs of some) await one(theirs);
+      }
+    };
+    let together: Theirs[] = [];
+    for (const person of sphere.people) {
+      const theirs = { personId: person.id, turn: turnOf(person, context, since) };
+      const { marks, errands, over } = theirs.turn;
+      if (marks.length + over.length === 0) continue;
+      if (errands.length + over.length > 0) await one(theirs);
+      else together.push(theirs);
+      if (together.length === AT_ONCE) await many(together.splice(0));
+    }
+    await many(together);
     ctx.writes.note(changed);
     if (failed.length > 0)
       throw new Error(
@@ -114,38 +139,61 @@ async function take(
 ): Promise<boolean> {
   const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
   for (const errand of errands) if (fresh.has(errand.key)) await run(ctx, tx, personId, errand);
-  const sent = await wantedOf(
-    tx,
-    personId,
-    sendings.filter(({ key }) => fresh.has(key)),
-  );
-  if (sent.length > 0) await queueMessages(ctx, tx, sent);
+  await send(ctx, tx, fresh, [{ personId, sendings }]);
   for (const enrolment of over) await finish(tx, personId, enrolment, today);
   return fresh.size > 0 || over.length > 0;
 }
 
-/** The messages that beats are; a card or a letter is none. */
-async function wantedOf(tx: Sql, personId: string, dues: readonly Due[]): Promise<Wanted[]> {
+/** The same for several whose day only notes beats and writes messages; answers for whom anything was new. */
+async function takeMany(ctx: Context, tx: Sql, some: readonly Theirs[]): Promise<string[]> {
+  if (some.length === 0) return [];
+  const marks = some.flatMap(({ turn }) => turn.marks);
+  const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
+  await send(
+    ctx,
+    tx,
+    fresh,
+    some.map(({ personId, turn: { sendings } }) => ({ personId, sendings })),
+  );
+  return some
+    .filter(({ turn }) => turn.marks.some(({ id }) => fresh.has(id)))
+    .map(({ personId }) => personId);
+}
+
+/** Has the messages written that are new; a card or a letter is none. */
+async function send(
+  ctx: Context,
+  tx: Sql,
+  fresh: ReadonlySet<string>,
+  theirs: readonly { personId: string; sendings: readonly Due[] }[],
+): Promise<void> {
+  const dues = theirs.flatMap(({ personId, sendings }) =>
+    sendings.filter(({ key }) => fresh.has(key)).map((due) => ({ ...due, personId })),
+  );
+  if (dues.length === 0) return;
   const words = await beatWords(
     tx,
     dues.map(({ beat }) => beat),
-    [personId],
+    [...new Set(dues.map(({ personId }) => personId))],
   );
-  return dues.flatMap(({ beat, key, round, cadence, nominal }) => {
+  const wanted = dues.flatMap(({ personId, beat, key, round, cadence, nominal }): Wanted[] => {
     const { kind } = beat;
     if (kind !== 'email' && kind !== 'text') return [];
-    return {
-      ...words.take(beat, round, personId),
-      key,
-      personId,
-      kind,
-      cadence: cadence.name,
-      beatId: beat.id,
-      itemKey: '',
-      byItself: true,
-      on: toPlainDate(nominal),
-    };
+    return [
+      {
+        ...words.take(beat, round, personId),
+        key,
+        personId,
+        kind,
+        cadence: cadence.name,
+        beatId: beat.id,
+        itemKey: '',
+        byItself: true,
+        on: toPlainDate(nominal),
+      },
+    ];
   });
+  if (wanted.length > 0) await queueMessages(ctx, tx, wanted);
 }
 
 /** Runs an errand: puts the person on the other cadence, or has the service told of them. */

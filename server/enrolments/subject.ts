@@ -3,7 +3,7 @@ import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
 import { touchSource } from '../planner';
-import { RECURRING } from '../tasks';
+import { RECURRING, recurAgain } from '../tasks';
 import { beats } from './beats';
 import { dailyRound } from './daily';
 import { settleFeeds } from './feed';
@@ -34,6 +34,12 @@ export const enrolments: Subject = {
     STORY_PARTS(enrolmentStory),
     RECURRING(dailyRound),
     REACTIONS({ name: 'settle rotas', to: ['people', 'enrolments'], run: settleRotas }),
+    // What goes by itself on the first day is not kept waiting for the next round.
+    REACTIONS({
+      name: 'round after enrolling',
+      to: ['enrolments'],
+      run: async (ctx) => void (await recurAgain(ctx, dailyRound.name)),
+    }),
     REACTIONS({ name: 'begin after work', to: ['people', 'enrolments'], run: settleWork }),
     REACTIONS({
       name: 'settle feeds',

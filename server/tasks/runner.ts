@@ -36,6 +36,16 @@ export const recurringHandler: TaskHandler = {
   },
 };
 
+/** Has a recurring step of today done once more, at the next look. */
+export const recurAgain = ({ db, clock }: Context, name: string): Promise<boolean> =>
+  addTask(db, {
+    key: `${RECUR}:${name}:${clock.today()}`,
+    kind: RECUR,
+    payload: { name },
+    now: clock.now(),
+    again: true,
+  });
+
 /** Notes today's recurring steps; those that follow writes are run once more when `again`. */
 async function noteRecurring(ctx: Context, again: boolean): Promise<void> {
   const now = ctx.clock.now();

@@ -76,7 +76,7 @@ export async function assertFiles(sql: Sql, ids: readonly string[]): Promise<voi
 
 async function toAnswer(sql: Sql, row: TemplateRow): Promise<Template> {
   const { used_by: usedBy, files, ...rest } = row;
-  return { ...rest, usedBy, files: await readFiles(sql, files) };
+  return { ...rest, usedBy, files: files.length > 0 ? await readFiles(sql, files) : [] };
 }
 
 export async function list(ctx: Context): Promise<{ templates: Template[] }> {

@@ -45,6 +45,7 @@ export async function check(ctx: Context, asked: Asked): Promise<CallOutput<type
         ctx,
         ctx.db,
         some.map(({ id }) => id),
+        new Set(asks),
       );
       for (const { id, name } of some) {
         const all = { ...values.get(id)!, ...SAMPLE };

@@ -6,7 +6,7 @@ import { yearlyWords } from '@/core/time';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { readOwnFields } from '../lists';
-import { readFacts, tiesOfMany } from '../people';
+import { FACTS, readFacts, tiesOfMany } from '../people';
 import { readSettings, type OwnerSettings } from '../settings';
 
 interface Row {
@@ -33,15 +33,17 @@ interface HomeRow {
   members: Member[];
 }
 
-const readRows = (sql: Sql, ids: readonly string[]) =>
-  sql.query<Row>(
-    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.job_title, p.phone, p.email,
-       p.address_line, coalesce(p.addresses -> 0 ->> 'city', '') as city, p.place, p.birthday, p.own,
-       (select json_build_object('formal', h.formal, 'familiar', h.familiar, 'members',
+const HOME = `(select json_build_object('formal', h.formal, 'familiar', h.familiar, 'members',
           (select json_agg(json_build_object('prefix', m.prefix, 'givenName', m.given_name,
              'familyName', m.family_name, 'suffix', m.suffix, 'goesBy', m.goes_by, 'company', m.company) order by m.id)
            from person m where m.household_id = h.id and m.archived_on is null and m.deleted_on is null))
-        from household h where h.id = p.household_id) as home
+        from household h where h.id = p.household_id)`;
+
+const readRows = (sql: Sql, ids: readonly string[], home: boolean) =>
+  sql.query<Row>(
+    `select p.id, p.name, p.given_name, p.goes_by, p.family_name, p.company, p.job_title, p.phone, p.email,
+       p.address_line, coalesce(p.addresses -> 0 ->> 'city', '') as city, p.place, p.birthday, p.own,
+       ${home ? HOME : 'null::json'} as home
      from person p where p.id = any($1::uuid[])`,
     [ids],
   );
@@ -68,16 +70,25 @@ function ownersValues(settings: OwnerSettings): MergeValues {
 
 /**
  * What the merge fields stand for, by person: their own, their home's and the owner's, own fields and what
- * subjects know. What belongs to an occasion is for whoever has one to add.
+ * subjects know. What belongs to an occasion is for whoever has one to add. `asked` are the fields that are
+ * needed; what takes reading and is not among them stays empty.
  */
 export async function readMergeValues(
   ctx: Context,
   sql: Sql,
   ids: readonly string[],
+  asked: ReadonlySet<string> | null = null,
 ): Promise<Map<string, MergeValues>> {
-  const rows = await readRows(sql, ids);
-  const ties = await tiesOfMany(sql, ids);
-  const facts = await readFacts(ctx, sql, ids);
+  const asks = (fields: readonly string[]) => asked === null || fields.some((f) => asked.has(f));
+  const rows = await readRows(sql, ids, asks(['home_names', 'home_name']));
+  const ties: Awaited<ReturnType<typeof tiesOfMany>> = asks(['partner', 'children', 'pets'])
+    ? await tiesOfMany(sql, ids)
+    : new Map();
+  const facts: Awaited<ReturnType<typeof readFacts>> = asks(
+    ctx.house.of(FACTS).map(({ key }) => key),
+  )
+    ? await readFacts(ctx, sql, ids)
+    : new Map();
   const own = await readOwnFields(sql);
   const owner = ownersValues(await readSettings(sql));
   return new Map(
