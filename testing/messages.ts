@@ -2,7 +2,7 @@ import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
 import { listGone, listOut, writeMessage } from '@/contract/messages';
 import { saveSettings } from '@/contract/settings';
-import { runDue } from '@/server/tasks';
+import { findTask, runDue } from '@/server/tasks';
 import type { MailStandIn, Rules } from '@/standins';
 
 import { startTestApi, type TestApi } from './api';
@@ -30,7 +30,16 @@ export function messagesSuite() {
   });
   const call: TestApi['call'] = (endpoint, input) => api.call(endpoint, input);
   const refusal: TestApi['refusal'] = (endpoint, input) => api.refusal(endpoint, input);
-  const due = (again = false) => runDue(api.ctx, { again });
+  /** What was mended is sent beside whoever mended it: until that is over. */
+  const sent = async () => {
+    while ((await findTask(api.ctx.db, 'outbox'))?.state === 'running')
+      await new Promise((done) => setTimeout(done, 10));
+  };
+  const due = async (again = false) => {
+    await sent();
+    await runDue(api.ctx, { again });
+    await sent();
+  };
   const later = (hours: number) => (shift += hours * 3_600_000);
   const { add, sheet } = sphereOf(() => api);
   return {
