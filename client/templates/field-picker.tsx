@@ -18,7 +18,7 @@ const GROUPS: Record<FieldGroup, string> = {
 export function FieldPicker({ onPick }: { onPick: (field: string) => void }) {
   const [open, setOpen] = useState(false);
   return (
-    <View className="gap-2">
+    <View className="w-full gap-2">
       <Button
         weight="quiet"
         className="-ml-2 self-start"

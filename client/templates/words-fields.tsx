@@ -60,7 +60,7 @@ export function WordsFields({ kind, words, onChange, subjectHint, filled }: Prop
           onPlain={() => onChange({ ...words, words: inPlainSigns(words.words) })}
         />
       ) : null}
-      <View className="flex-row flex-wrap gap-x-3">
+      <View className="max-w-full items-start">
         {rich ? null : <FieldPicker onPick={put.in} />}
         {kind === 'email' ? <Richness words={words} onChange={onChange} /> : null}
       </View>
