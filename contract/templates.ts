@@ -11,12 +11,14 @@ export const TEMPLATE_KINDS = ['email', 'text', 'letter', 'card', 'call'] as con
 export type TemplateKind = (typeof TEMPLATE_KINDS)[number];
 
 export const MOST_WORDINGS = 24;
+/** Of the plain words of one message. */
+export const MOST_SIGNS = 10_000;
 
 /** Words as they are written: with merge fields, plain or rich. */
 export const Words = z.object({
   /** Of an e-mail. */
   subject: Text(300).default(''),
-  words: Text(10_000).default(''),
+  words: Text(MOST_SIGNS).default(''),
   /** Rich words, of an e-mail; the plain ones are made of them. */
   html: z.string().max(200_000).default(''),
 });

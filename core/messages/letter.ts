@@ -8,6 +8,17 @@ export interface Footer {
   privacy?: string | null;
 }
 
+/** Who writes, for the foot of a letter: name and firm, then the postal address. */
+export const footerLines = (owner: {
+  ownerName: string;
+  ownerCompany: string;
+  ownerAddress: string;
+}): string[] =>
+  [
+    [owner.ownerName, owner.ownerCompany].filter(Boolean).join(', '),
+    ...owner.ownerAddress.split('\n'),
+  ].filter(Boolean);
+
 /** A text as it stands in HTML. */
 export const escapeHtml = (text: string): string =>
   text.replace(/[&<>"']/g, (char) => `&#${char.codePointAt(0)};`);

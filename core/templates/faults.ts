@@ -1,3 +1,5 @@
+import { fieldLabel } from '@/core/merge-fields';
+
 /** What keeps a text from being sent. */
 export type TemplateFault =
   | { kind: 'unknown_field'; field: string }
@@ -55,10 +57,16 @@ export function faultOfError(error: unknown): TemplateFault {
   return /not closed/.test(message) ? { kind: 'braces', near } : { kind: 'not_understood', near };
 }
 
-/** A fault in a sentence for the owner; `labelOf` says what a field is called. */
-export function faultSentence(fault: TemplateFault, labelOf: (field: string) => string): string {
+/** A fault in a sentence for the owner. */
+export function faultSentence(fault: TemplateFault): string {
   if (fault.kind === 'unknown_field') return `There is no field called “${fault.field}”.`;
-  if (fault.kind === 'missing_value') return `There is no ${labelOf(fault.field)} to fill in.`;
+  if (fault.kind === 'missing_value') return `There is no ${fieldLabel(fault.field)} to fill in.`;
   if (fault.kind === 'braces') return `A brace is left over near “${fault.near}”.`;
   return `This can’t be understood: “${fault.near}”.`;
 }
+
+/** A fault as it is shown: its field, where it is about one, and its sentence. */
+export const faultShown = (fault: TemplateFault) => ({
+  field: 'field' in fault ? fault.field : '',
+  sentence: faultSentence(fault),
+});

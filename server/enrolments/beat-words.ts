@@ -18,7 +18,7 @@ const usedKey = (personId: string, templateId: string) => `${personId} ${templat
 /** The words of beats: their own, or of templates, of which nobody gets the same one twice running. */
 export class BeatWords {
   constructor(
-    readonly templates: ReadonlyMap<string, TemplateRow>,
+    private readonly templates: ReadonlyMap<string, TemplateRow>,
     private readonly used: Map<string, string>,
   ) {}
 

@@ -6,7 +6,7 @@ import {
   type PlanEnrolment,
 } from '@/core/enrolments';
 import type { ItemContext, PlanPerson } from '@/core/planner';
-import { faultSentence, fieldLabel, fill, wordingOf } from '@/core/templates';
+import { faultSentence, fill, wordingOf } from '@/core/templates';
 import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
@@ -53,8 +53,8 @@ const LOOK_BACK_DAYS = 7;
  * What a new day does by itself: takes people into rotas and cadences fed by a view, notes beats
  * that were overtaken undone and those that go out on their own, runs errands, ends cadences whose
  * last round is over, and hands over. Each is keyed by enrolment, beat and round, so that a second
- * run finds nothing to do. Each person is one transaction: what goes wrong with one stops nobody
- * else, and is done at the next round. It is the calendar's doing, not the owner's, and is not undone.
+ * run finds nothing to do. Where beats are only noted and messages written, many people are one
+ * transaction, otherwise each is; what goes wrong with one stops nobody else, and is done at the next round. It is the calendar's doing, not the owner's, and is not undone.
  */
 export const dailyRound: Recurring = {
   name: 'daily-round',
@@ -86,7 +86,7 @@ export const dailyRound: Recurring = {
         for (const theirs of some) await one(theirs);
       }
     };
-    let together: Theirs[] = [];
+    const together: Theirs[] = [];
     for (const person of sphere.people) {
       const theirs = { personId: person.id, turn: turnOf(person, context, since) };
       const { marks, errands, over } = theirs.turn;
@@ -214,6 +214,6 @@ async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<v
     words: filled.ok ? filled.text : words,
     on: toPlainDate(nominal),
   };
-  const fault = filled.ok ? null : faultSentence(filled.faults[0]!, fieldLabel);
+  const fault = filled.ok ? null : faultSentence(filled.faults[0]!);
   await queueCall(ctx, tx, key, errand.serviceId, about, fault);
 }

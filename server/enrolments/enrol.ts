@@ -11,14 +11,7 @@ import {
 } from '@/core/cadences';
 import { CHANNELS } from '@/core/people';
 import { startDays, withJoining } from '@/core/enrolments';
-import {
-  faultSentence,
-  fieldLabel,
-  fill,
-  missingIn,
-  wordingOf,
-  type MergeValues,
-} from '@/core/templates';
+import { faultSentence, fill, missingIn, wordingOf, type MergeValues } from '@/core/templates';
 import { plural, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 
 import { actOnMany } from '../act';
@@ -169,7 +162,7 @@ function sampleTouches(
         kind: beat.kind,
         round,
         words: filled.ok ? filled.text : words,
-        fault: filled.ok ? null : faultSentence(filled.faults[0]!, fieldLabel),
+        fault: filled.ok ? null : faultSentence(filled.faults[0]!),
       };
     });
 }

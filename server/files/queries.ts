@@ -1,6 +1,6 @@
 import type { KeptFile } from '@/contract/files';
 
-import { maybeOne, type Sql } from '../db';
+import type { Sql } from '../db';
 
 export const insertFile = (
   sql: Sql,
@@ -33,13 +33,6 @@ export const readBytes = (sql: Sql, ids: readonly string[]) =>
     `select f.id, f.name, f.type, encode(f.bytes, 'base64') as content
      from unnest($1::uuid[]) with ordinality as a (id, at) join kept_file f on f.id = a.id order by a.at`,
     [ids],
-  );
-
-export const findBytes = (sql: Sql, id: string) =>
-  maybeOne<FileBytes>(
-    sql,
-    `select id, name, type, encode(bytes, 'base64') as content from kept_file where id = $1::uuid`,
-    [id],
   );
 
 /** Forgets files made before a day that nothing uses. */

@@ -1,5 +1,5 @@
 import { fileUrl } from '@/contract/files';
-import { htmlLetter, paragraphs, plainLetter, type Footer } from '@/core/messages';
+import { footerLines, htmlLetter, paragraphs, plainLetter, type Footer } from '@/core/messages';
 
 import type { Context } from '../context';
 import type { OwnerSettings } from '../settings';
@@ -29,12 +29,18 @@ export const shownLetter = (ctx: Context, room: Room, letter: Letter): string =>
 
 /**
  * The parts of an e-mail as it is sent. What goes by itself or to many has the owner's address and a way out
- * below, and where the owner wants to know whether it is opened, it says so.
+ * below, and where the owner wants to know whether it is opened, it says so; one that is only tried tells
+ * nothing.
  */
-export function lettersOf(ctx: Context, { settings }: Room, letter: Letter) {
+export function lettersOf(
+  ctx: Context,
+  { settings }: Room,
+  letter: Letter,
+  { trial = false } = {},
+) {
   const { id } = letter;
   const footer = footerOf(ctx, settings, letter);
-  const tells = footer !== null && ctx.outsideUrl !== null;
+  const tells = footer !== null && ctx.outsideUrl !== null && !trial;
   const how: How = tells && settings.seesClicks ? { linkOf: (_, n) => linkUrl(ctx, id, n) } : {};
   const pixel = tells && settings.seesOpens ? pixelUrl(ctx, id) : null;
   return {
@@ -45,12 +51,8 @@ export function lettersOf(ctx: Context, { settings }: Room, letter: Letter) {
 
 function footerOf(ctx: Context, settings: OwnerSettings, letter: Letter): Footer | null {
   if (!letter.by_itself) return null;
-  const { ownerName, ownerCompany, ownerAddress } = settings;
   return {
-    lines: [
-      [ownerName, ownerCompany].filter(Boolean).join(', '),
-      ...ownerAddress.split('\n'),
-    ].filter(Boolean),
+    lines: footerLines(settings),
     optOutUrl: optOutUrl(ctx, letter.id),
     privacy: ctx.outsideUrl ? privacyLine(settings) : null,
   };

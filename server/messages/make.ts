@@ -1,6 +1,6 @@
 import { obstacleTo, subjectOf } from '@/core/messages';
 import { isCarried, takesTexts } from '@/core/people';
-import { faultSentence, fieldLabel, fill, fillRich, type MergeValues } from '@/core/templates';
+import { faultShown, fill, fillRich, type MergeValues } from '@/core/templates';
 
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
@@ -74,7 +74,7 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
     kind: one.kind,
     addresses: addressesOf(reader, one.kind, stopped),
     ...words.texts,
-    files: [...(one.files ?? [])],
+    files: one.kind === 'email' ? [...(one.files ?? [])] : [],
     template_id: one.template?.id ?? null,
     wording_id: one.template?.wordingId ?? null,
     cadence: one.cadence,
@@ -172,12 +172,7 @@ export function fillIn(
     html ? fillRich(html, all) : fill(one.words, all),
   ];
   const faults = [subject, words].flatMap((filled) =>
-    filled.ok
-      ? []
-      : filled.faults.map((fault) => ({
-          field: 'field' in fault ? fault.field : '',
-          sentence: faultSentence(fault, fieldLabel),
-        })),
+    filled.ok ? [] : filled.faults.map(faultShown),
   );
   const plain = words.ok && html ? plainOf(words.text) : words.ok ? words.text : one.words;
   const text = words.ok ? introduced(plain, one.kind, room) : plain;

@@ -8,14 +8,13 @@ import { plural } from '@/core/time';
 import { invalid } from '../api';
 import type { Context } from '../context';
 import { idsMeant } from '../people';
-import { assertFiles, readFaces, tidied } from '../templates';
+import { assertFiles, readFaces, tidied, tidiedOrRefused } from '../templates';
 import { makeMessages, type Made, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import type { Kind } from './queries';
 import { put } from './queue';
 import { readRoom } from './room';
 import { tellOf } from './tell';
-import { assertWritten } from './write';
 
 interface ToMany extends Words {
   who: Who;
@@ -36,7 +35,7 @@ const canGet = ({ state, mend }: Made): boolean => state === 'ready' || mend ===
 async function* madeFor(ctx: Context, asked: ToMany, key: string): AsyncGenerator<Made[]> {
   const ids = await idsMeant(ctx, asked.who);
   const room = await readRoom(ctx);
-  const { who: _, ...written } = tidied(asked);
+  const { who: _, ...written } = asked;
   for (let from = 0; from < ids.length; from += AT_ONCE) {
     const wanted = ids.slice(from, from + AT_ONCE).map((personId): Wanted => ({
       key: `${key}:${personId}`,
@@ -59,7 +58,7 @@ export async function previewToMany(
   asked: ToMany,
 ): Promise<CallOutput<typeof previewMany>> {
   const all: Made[] = [];
-  for await (const part of madeFor(ctx, asked, 'trial')) all.push(...part);
+  for await (const part of madeFor(ctx, tidied(asked.kind, asked), 'trial')) all.push(...part);
   const ready = all.filter(canGet);
   const out = all.filter((message) => !canGet(message));
   const faces = new Map(
@@ -91,9 +90,9 @@ export async function previewToMany(
 /** Writes to each who can get it; who can't is left out, as the preview said. */
 export async function writeToMany(
   ctx: Context,
-  { once, ...asked }: ToMany & { once: string },
+  { once, ...given }: ToMany & { once: string },
 ): Promise<CallOutput<typeof writeMany>> {
-  assertWritten(asked);
+  const asked = tidiedOrRefused(given.kind, given);
   await assertFiles(ctx.db, asked.files ?? []);
   let [people, leftOut] = [0, 0];
   for await (const part of madeFor(ctx, asked, `many:${once}`)) {

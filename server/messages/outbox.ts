@@ -15,7 +15,7 @@ import { instantOf } from '@/core/zones';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { readFiles } from '../files';
-import { readMergeValues, tidied } from '../templates';
+import { readMergeValues, tidiedOrRefused } from '../templates';
 import { shownLetter } from './letters';
 import { fillIn } from './make';
 import { sendNow, wakeOutbox } from './pump';
@@ -23,7 +23,6 @@ import * as queries from './queries';
 import type { ShownRow, State } from './queries';
 import { hourThere, readRoom, type Room } from './room';
 import { tellOf } from './tell';
-import { assertWritten } from './write';
 import { touchGone } from './touched';
 
 const SHOWN = 100;
@@ -204,9 +203,12 @@ export async function change(
   const row = await find(ctx, id);
   if (row.version !== version)
     throw conflict('It was changed in another window meanwhile. Look at it again.');
-  assertWritten(given);
   const values = (await readMergeValues(ctx, ctx.db, [row.person_id])).get(row.person_id)!;
-  const filled = fillIn({ ...row, ...tidied(given) }, values, await readRoom(ctx));
+  const filled = fillIn(
+    { ...row, ...tidiedOrRefused(row.kind, given) },
+    values,
+    await readRoom(ctx),
+  );
   if (filled.fault) throw invalid(filled.fault, 'words');
   // Words were all that kept it; anything else is looked at when it goes.
   const mended = row.state === 'held' && row.mend === 'words';

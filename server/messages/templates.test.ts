@@ -4,7 +4,16 @@ import { createCadence, getCadence, saveCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
 import { keepFile } from '@/contract/files';
 import { undoAction } from '@/contract/history';
-import { getMessage, listGone, previewMany, writeMany } from '@/contract/messages';
+import {
+  getMessage,
+  listGone,
+  previewMany,
+  startMessage,
+  tryWords,
+  writeMany,
+  writeMessage,
+} from '@/contract/messages';
+import { saveSettings } from '@/contract/settings';
 import {
   addTemplate,
   checkWords,
@@ -20,7 +29,7 @@ import { newId } from '@/server/db';
 import { beat } from '@/testing/cadences';
 import { messagesSuite, YES } from '@/testing/messages';
 
-const { add, api, begin, call, due, evening, later, refusal, rosa, write } = messagesSuite();
+const { add, api, begin, call, ctx, due, evening, later, refusal, rosa, write } = messagesSuite();
 
 const wording = (words: string, change: object = {}) => ({
   id: newId(),
@@ -89,8 +98,9 @@ test('a template is kept, changed with its versions, and taken back', async () =
 test.each([
   ['{{ shoe_size }}', /no field called “shoe_size”/],
   ['Dear {{ first_name', /brace/],
-  ['', /without words/],
-])('%j can’t be kept', async (words, why) => {
+  ['', /nothing in it yet/],
+  ['x'.repeat(10_001), /^At most 10000/],
+])('what can’t be kept, %#', async (words, why) => {
   const { message } = await refusal(addTemplate, {
     body: { kind: 'email', name: 'x', wordings: [wording(words)], files: [] },
   });
@@ -232,6 +242,61 @@ test('words are looked at for the whole sphere: who lacks what, and the odd read
   ).toMatchObject({ words: '10 years, Arlo’s office', faults: [] });
 });
 
+test('a template that is changed is what the desk says from then on, and again once that is undone', async () => {
+  const one = wording('Tea, {{ first_name }}?');
+  const { id } = await keep([one], { kind: 'call', name: 'Tea' });
+  const { id: cadenceId } = await cadenceOf(id, 'By hand', { kind: 'call', way: 'hand' });
+  await join(cadenceId, [await rosa()]);
+  const words = async () => (await call(getDesk)).items.map((item) => item.words);
+  expect(await words()).toEqual(['Tea, Rosa?']);
+  const { actionId } = await call(saveTemplate, {
+    params: { id },
+    body: {
+      kind: 'call',
+      name: 'Tea',
+      version: 1,
+      files: [],
+      wordings: [{ ...one, words: 'Coffee, {{ first_name }}?' }],
+    },
+  });
+  expect(await words()).toEqual(['Coffee, Rosa?']);
+  await call(undoAction, { params: { id: actionId } });
+  expect(await words()).toEqual(['Tea, Rosa?']);
+});
+
+test('rich words that are far too long are refused, and a text is never rich', async () => {
+  const id = await rosa({ phones: [{ value: '503-555-0142', label: 'mobile' }] });
+  const long = `<p>${'word '.repeat(2_500)}</p>`;
+  const body = { personId: id, kind: 'email' as const, subject: '', words: '', itemKey: null };
+  expect((await refusal(writeMessage, { body: { ...body, html: long } })).message).toMatch(
+    /longer than 10,000 signs/,
+  );
+  const asked = { ...body, kind: 'text' as const, words: 'Plain', html: '<p>Rich</p>' };
+  expect(await call(startMessage, { body: asked })).toMatchObject({ words: 'Plain', page: '' });
+});
+
+test('tried on the owner: as one reader would have it, telling nothing, and nobody’s message', async () => {
+  const { arrived } = await begin();
+  ctx().outsideUrl = api().url;
+  await call(saveSettings, { body: { seesOpens: true, seesClicks: true } });
+  const body = {
+    kind: 'email' as const,
+    personId: await rosa(),
+    subject: '{{ years }} years',
+    words: '',
+    html: '<p>Dear {{ first_name }}, <a href="https://example.com/x">look</a></p>',
+    files: [],
+  };
+  expect(await call(tryWords, { body })).toMatchObject({ works: true });
+  expect(arrived).toMatchObject([{ to: ['marisol@example.com'], mail: { subject: '10 years' } }]);
+  expect(String(arrived[0]!.mail.html)).toContain('href="https://example.com/x"');
+  expect(String(arrived[0]!.mail.html)).not.toContain('/seen/');
+  expect((await call(listGone)).messages).toEqual([]);
+  expect(
+    (await refusal(tryWords, { body: { ...body, html: '<p>At {{ company }}</p>' } })).message,
+  ).toBe('There is no company to fill in.');
+});
+
 test('to many: rich, one each, and the same files with all', async () => {
   const { arrived } = await begin();
   const ids = [
@@ -240,7 +305,7 @@ test('to many: rich, one each, and the same files with all', async () => {
   ];
   const { file } = await call(keepFile, {
     body: {
-      name: 'a.ics',
+      name: 'Grüße & „Pläne“.ics',
       content: Buffer.from('BEGIN:VCALENDAR').toString('base64'),
       as: 'along',
     },
@@ -256,50 +321,13 @@ test('to many: rich, one each, and the same files with all', async () => {
   await call(writeMany, { body: { ...body, files: [file.id], once: newId() } });
   await evening();
   expect(
-    arrived.map(({ to, mail }) => [to, mail.text!.split('\n')[0], mail.attachments.length]),
+    arrived.map(({ to, mail }) => [to, mail.text!.split('\n')[0], mail.attachments[0]!.filename]),
   ).toEqual(
     expect.arrayContaining([
-      [['rosa@example.com'], 'Dear Rosa', 1],
-      [['ana@example.com'], 'Dear Ana', 1],
+      [['rosa@example.com'], 'Dear Rosa', 'Grüße & „Pläne“.ics'],
+      [['ana@example.com'], 'Dear Ana', 'Grüße & „Pläne“.ics'],
     ]),
   );
-});
-
-describe('files', () => {
-  const along = (name: string, bytes: number) => ({
-    body: { name, content: Buffer.alloc(bytes, 7).toString('base64'), as: 'along' as const },
-  });
-  test('what is too large, empty, no picture, or can run is refused in a sentence', async () => {
-    expect((await refusal(keepFile, along('film.mp4', 11 * 1024 * 1024))).message).toMatch(
-      /larger than 10 MB/,
-    );
-    expect((await refusal(keepFile, along('a.pdf', 0))).message).toMatch(/nothing in this file/);
-    expect((await refusal(keepFile, along('a.EXE', 10))).message).toMatch(/can run/);
-    expect(
-      (await refusal(keepFile, { body: { ...along('a.png', 9).body, as: 'picture' } })).message,
-    ).toMatch(/not a picture/);
-  });
-
-  test('all that goes with one e-mail has a limit too', async () => {
-    const ids = [];
-    for (const name of ['a.pdf', 'b.pdf'])
-      ids.push((await call(keepFile, along(name, 9 * 1024 * 1024))).file.id);
-    const { message } = await refusal(addTemplate, {
-      body: { kind: 'email', name: 'x', wordings: [wording('x')], files: ids },
-    });
-    expect(message).toMatch(/larger than 15 MB together/);
-  });
-
-  test('a file is served as what it is, and never as a page', async () => {
-    const { file } = await call(keepFile, {
-      body: {
-        name: 'a.html',
-        content: Buffer.from('<script>1</script>').toString('base64'),
-        as: 'along',
-      },
-    });
-    const answer = await fetch(`${api().url}/api/files/${file.id}`);
-    expect(answer.headers.get('content-type')).toBe('application/octet-stream');
-    expect(answer.headers.get('content-disposition')).toMatch(/^attachment/);
-  });
+  // RFC 2231, sections 3 and 4: the name in parts, its character set before it.
+  expect(arrived[0]!.raw.toString('latin1')).toMatch(/filename\*0\*=utf-8''Gr%C3%BC%C3%9Fe/i);
 });

@@ -6,13 +6,12 @@ import { invalid, notFound } from '../api';
 import { liveMail, liveTexts, type Handed } from '../carriers';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { assertFiles, readMergeValues, tidied } from '../templates';
+import { assertFiles, readMergeValues, SAMPLE, tidiedOrRefused } from '../templates';
 import { lettersOf } from './letters';
 import { fillIn } from './make';
 import { filesOf } from './pump';
 import type { Kind } from './queries';
 import { readRoom } from './room';
-import { assertWritten } from './write';
 
 interface Asked extends Words {
   personId: string;
@@ -22,13 +21,12 @@ interface Asked extends Words {
 
 /** Sends words to the owner as one person would have them; it is no message of anybody's. */
 export async function tryOnMe(ctx: Context, asked: Asked): Promise<CallOutput<typeof tryWords>> {
-  assertWritten(asked);
   await assertFiles(ctx.db, asked.files);
   const room = await readRoom(ctx);
   const values = (await readMergeValues(ctx, ctx.db, [asked.personId])).get(asked.personId);
   if (!values) throw notFound('They are not in your sphere any more.');
-  const sample = { ...values, day: 'Saturday', years: 10 };
-  const { texts, fault } = fillIn({ ...tidied(asked), cadence: 'The year' }, sample, room);
+  const words = { ...tidiedOrRefused(asked.kind, asked), cadence: SAMPLE.cadence };
+  const { texts, fault } = fillIn(words, { ...values, ...SAMPLE }, room);
   if (fault) throw invalid(fault, 'words');
   const { ownerEmail, ownerPhone } = room.settings;
   if (asked.kind === 'text') {
@@ -46,7 +44,7 @@ export async function tryOnMe(ctx: Context, asked: Asked): Promise<CallOutput<ty
     id: letter.id,
     to: [to],
     subject: texts.subject,
-    ...lettersOf(ctx, room, letter),
+    ...lettersOf(ctx, room, letter, { trial: true }),
     files: await filesOf(ctx, letter),
     optOut: null,
   });

@@ -1,13 +1,12 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { startMessage, writeMessage } from '@/contract/messages';
 import type { Words } from '@/contract/templates';
-
 import { fill } from '@/core/templates';
 
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { assertFiles, findTemplate, picturesIn, readMergeValues, tidied } from '../templates';
+import { assertFiles, findTemplate, readMergeValues, tidied, tidiedOrRefused } from '../templates';
 import { shownLetter } from './letters';
 import { makeMessages, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
@@ -27,15 +26,8 @@ interface Written extends Asked {
   template: Wanted['template'];
 }
 
-/** Refuses a message in which nothing is. */
-export function assertWritten(given: Words): void {
-  const { words, html } = tidied(given);
-  if (words.trim() === '' && picturesIn(html).length === 0)
-    throw invalid('There is nothing in it yet.', 'words');
-}
-
 const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wanted => ({
-  ...tidied(asked),
+  ...asked,
   key,
   itemKey,
   cadence: '',
@@ -47,7 +39,12 @@ const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wan
 /** Words filled in for one person, where they would go, and what keeps them; writes nothing. */
 export async function start(ctx: Context, asked: Asked): Promise<CallOutput<typeof startMessage>> {
   const room = await readRoom(ctx);
-  const [made] = await makeMessages(ctx, ctx.db, [wantedOf(ctx, asked, 'trial', '')], room);
+  const [made] = await makeMessages(
+    ctx,
+    ctx.db,
+    [wantedOf(ctx, tidied(asked.kind, asked), 'trial', '')],
+    room,
+  );
   const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
   if (!made || !reader) throw notFound('They are not in your sphere any more.');
   const later = made.go_at !== null && Date.parse(made.go_at) > ctx.clock.nowMs();
@@ -68,8 +65,7 @@ export async function write(
   ctx: Context,
   { itemKey, ...asked }: Written & { itemKey: string | null },
 ): Promise<CallOutput<typeof writeMessage>> {
-  assertWritten(asked);
-  const given = await asTemplate(ctx, asked);
+  const given = await asTemplate(ctx, tidiedOrRefused(asked.kind, asked));
   await assertFiles(ctx.db, given.files);
   // What of the desk is written once, but again where it was cancelled or given up.
   const key = itemKey

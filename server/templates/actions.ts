@@ -1,77 +1,24 @@
 import type { Template, TemplateDraft } from '@/contract/templates';
-import { MOST_FILES_BYTES } from '@/contract/files';
-import {
-  faultSentence,
-  fieldLabel,
-  MERGE_FIELDS,
-  ownFieldName,
-  templateFaults,
-} from '@/core/templates';
 
 import { act } from '../act';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { readFiles } from '../files';
-import { readOwnFields } from '../lists';
-import { FACTS } from '../people';
 import * as queries from './queries';
 import type { TemplateRow } from './queries';
-import { cleanRich, plainOf } from './rich';
-
-/** Whether a field is one that words may ask for. */
-export async function knownFields(ctx: Context): Promise<(field: string) => boolean> {
-  const own = await readOwnFields(ctx.db);
-  const known = new Set([
-    ...MERGE_FIELDS.map(({ key }) => key),
-    ...own.map(({ name }) => ownFieldName(name)),
-    ...ctx.house.of(FACTS).map(({ key }) => key),
-  ]);
-  return (field) => known.has(field);
-}
-
-/** What is wrong with words whoever reads them, in sentences. */
-export async function faultsOfWords(ctx: Context, texts: readonly string[]): Promise<string[]> {
-  const isKnown = await knownFields(ctx);
-  return texts.flatMap((text) =>
-    templateFaults(text, isKnown).map((fault) => faultSentence(fault, fieldLabel)),
-  );
-}
-
-/** Rich words without what does not belong in them, the plain ones made of them. */
-export function tidied<W extends { words: string; html: string }>(wording: W): W {
-  const html = cleanRich(wording.html);
-  return { ...wording, html, words: html ? plainOf(html) : wording.words };
-}
+import { assertFiles, faultsOfWords, tidiedOrRefused } from './words';
 
 async function checked(ctx: Context, draft: TemplateDraft): Promise<TemplateDraft> {
-  const isEmail = draft.kind === 'email';
-  const wordings = draft.wordings.map((one) =>
-    tidied({ ...one, subject: isEmail ? one.subject : '', html: isEmail ? one.html : '' }),
-  );
-  if (wordings.some(({ words, html }) => words === '' && !html.includes('<img')))
-    throw invalid('A wording without words can’t be kept.', 'wordings');
+  const wordings = draft.wordings.map((one) => tidiedOrRefused(draft.kind, one));
   const [fault] = await faultsOfWords(
     ctx,
     wordings.flatMap(({ subject, words, html }) => [subject, html || words]),
   );
   if (fault) throw invalid(fault, 'wordings');
-  const files = isEmail ? draft.files : [];
+  const files = draft.kind === 'email' ? draft.files : [];
   await assertFiles(ctx.db, files);
   return { ...draft, wordings, files };
-}
-
-/** Refuses files that are not there, or are too much together for mail servers to take. */
-export async function assertFiles(sql: Sql, ids: readonly string[]): Promise<void> {
-  if (ids.length === 0) return;
-  const found = await readFiles(sql, ids);
-  if (found.length < ids.length)
-    throw invalid('A file that goes with it is not there any more. Add it once more.', 'files');
-  if (found.reduce((sum, { size }) => sum + size, 0) > MOST_FILES_BYTES)
-    throw invalid(
-      `The files are larger than ${MOST_FILES_BYTES / 1024 / 1024} MB together, which many mail servers refuse. Leave one out, or send a link to it.`,
-      'files',
-    );
 }
 
 async function toAnswer(sql: Sql, row: TemplateRow): Promise<Template> {
@@ -126,11 +73,11 @@ export async function save(ctx: Context, id: string, given: TemplateDraft & { ve
       savedAt: ctx.clock.now(),
       draft: draftOf(before),
     });
-    // The words of beats are the template's; when they come is not changed by it.
+    // The words of beats are the template's: whoever waits for one reads the new ones.
     return {
       sentence: `Changed the template ${draft.name}`,
-      plan: 'nobody',
-      topics: ['templates', 'cadences', 'plan'],
+      plan: before.used_by.length > 0 ? 'everybody' : 'nobody',
+      topics: ['templates', 'cadences'],
     };
   });
 }

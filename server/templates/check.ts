@@ -1,9 +1,9 @@
 import type { CallOutput } from '@/contract/endpoint';
 import { fileUrl } from '@/contract/files';
 import type { checkWords, readWords, TemplateKind, Words } from '@/contract/templates';
-import { escapeHtml, htmlLetter, oddnessOf, subjectOf } from '@/core/messages';
+import { footerLines, htmlLetter, oddnessOf, subjectOf } from '@/core/messages';
 import {
-  faultSentence,
+  faultShown,
   fieldLabel,
   fieldsOf,
   fill,
@@ -15,15 +15,15 @@ import {
 import { notFound } from '../api';
 import type { Context } from '../context';
 import { readSettings } from '../settings';
-import { faultsOfWords, tidied } from './actions';
 import * as queries from './queries';
 import { asMailed } from './rich';
 import { readMergeValues } from './values';
+import { faultsOfWords, tidied } from './words';
 
 type Asked = Words & { kind: TemplateKind };
 
 /** What an occasion will give, so that words about one can be seen before there is one. */
-const SAMPLE: MergeValues = { day: 'Saturday', years: 10, cadence: 'The year' };
+export const SAMPLE = { day: 'Saturday', years: 10, cadence: 'The year' } satisfies MergeValues;
 
 const AT_ONCE = 1000;
 const SHOWN_WHO = 8;
@@ -31,7 +31,7 @@ const SHOWN_READERS = 24;
 
 /** For whom of the sphere words can be filled in, what the others lack, and the odd readers first. */
 export async function check(ctx: Context, asked: Asked): Promise<CallOutput<typeof checkWords>> {
-  const { subject, words, html } = tidied(asked);
+  const { subject, words, html } = tidied(asked.kind, asked);
   const texts = [subject, html || words];
   const faults = await faultsOfWords(ctx, texts);
   const faces = await queries.readFaces(ctx.db, null);
@@ -50,7 +50,9 @@ export async function check(ctx: Context, asked: Asked): Promise<CallOutput<type
       for (const { id, name } of some) {
         const all = { ...values.get(id)!, ...SAMPLE };
         for (const field of new Set(texts.flatMap((text) => missingIn(text, all)))) {
-          missing.set(field, [...(missing.get(field) ?? []), { personId: id, name }]);
+          const who = missing.get(field) ?? [];
+          who.push({ personId: id, name });
+          missing.set(field, who);
           lacks.set(id, `no ${fieldLabel(field)}`);
         }
       }
@@ -95,18 +97,13 @@ export async function read(
   ctx: Context,
   { personId, ...asked }: Asked & { personId: string },
 ): Promise<CallOutput<typeof readWords>> {
-  const { subject, words, html } = tidied(asked);
+  const { subject, words, html } = tidied(asked.kind, asked);
   const values = (await readMergeValues(ctx, ctx.db, [personId])).get(personId);
   if (!values) throw notFound('They are not in your sphere any more.');
   const all = { ...values, ...SAMPLE };
   const [about, plain, rich] = [fill(subject, all), fill(words, all), fillRich(html, all)];
   const faults = [about, html ? rich : plain].flatMap((filled) =>
-    filled.ok
-      ? []
-      : filled.faults.map((fault) => ({
-          field: 'field' in fault ? fault.field : '',
-          sentence: faultSentence(fault, fieldLabel),
-        })),
+    filled.ok ? [] : filled.faults.map(faultShown),
   );
   const text = plain.ok ? plain.text : words;
   return {
@@ -118,11 +115,8 @@ export async function read(
 }
 
 /** The whole letter, with what stands below it where it goes by itself or to many. */
-async function pageOf(ctx: Context, html: string): Promise<string> {
-  const { ownerName, ownerCompany, ownerAddress } = await readSettings(ctx.db);
-  const lines = [[ownerName, ownerCompany].filter(Boolean).join(', '), ...ownerAddress.split('\n')];
-  return htmlLetter(asMailed(html, { srcOf: (id) => escapeHtml(fileUrl(id)) }), {
-    lines: lines.filter(Boolean),
+const pageOf = async (ctx: Context, html: string): Promise<string> =>
+  htmlLetter(asMailed(html, { srcOf: fileUrl }), {
+    lines: footerLines(await readSettings(ctx.db)),
     optOutUrl: '#',
   });
-}

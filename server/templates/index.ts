@@ -1,4 +1,4 @@
-export { assertFiles, faultsOfWords, tidied } from './actions';
+export { SAMPLE } from './check';
 export {
   findTemplate,
   noteWordings,
@@ -9,3 +9,4 @@ export {
 } from './queries';
 export { asMailed, cleanRich, picturesIn, plainOf } from './rich';
 export { readMergeValues } from './values';
+export { assertFiles, faultsOfWords, tidied, tidiedOrRefused } from './words';
