@@ -1,6 +1,6 @@
 import { benchDurability } from './durability';
 import { benchLoad } from './load';
-import { benchOutbox, benchSending, benchWords } from './messages';
+import { benchByItself, benchOutbox, benchSending, benchWords } from './messages';
 import { benchPage } from './page';
 import { benchPeople } from './people';
 import { benchDates, benchPlan } from './plan';
@@ -24,6 +24,7 @@ const PARTS = [
   benchPeople,
   benchDurability,
   benchWords,
+  benchByItself,
   benchSending,
   benchOutbox,
   benchPage,

@@ -7,8 +7,13 @@ import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
 import { holdAll, listGone, listOut, writeMany } from '@/contract/messages';
 import { saveSettings } from '@/contract/settings';
+import type { WorkCalendar } from '@/core/calendar';
+import { passedBeats } from '@/core/enrolments';
 import { countParts } from '@/core/messages';
 import { fill } from '@/core/templates';
+import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
+import { DEFAULT_HOLDS } from '@/core/touches';
+import { instantOf, nextSendable } from '@/core/zones';
 import { newId } from '@/server/db';
 import { mailServer } from '@/standins';
 import { beat } from '@/testing/cadences';
@@ -57,6 +62,58 @@ export async function benchWords(): Promise<Figure[]> {
       size: `${long.length} signs`,
       ms: counted,
       limit: { what: 'under 1 ms', kept: counted < 1 },
+    },
+  ];
+}
+
+/** What goes by itself today and when, worked out for a large sphere. */
+export function benchByItself(): Figure[] {
+  const PEOPLE = 10_000;
+  const today = toDayNumber(plainDate('2026-11-23'));
+  const calendar: WorkCalendar = { workingDays: [1, 2, 3, 4, 5], daysOff: new Set() };
+  const context = { today, until: today, calendar, holds: DEFAULT_HOLDS, putOffs: new Map() };
+  const zones = ['America/Los_Angeles', 'America/New_York', 'Europe/Lisbon', 'Asia/Tokyo'];
+  const cadence = {
+    id: 'c',
+    name: 'Half by hand',
+    rounds: null,
+    gapDays: 30,
+    followOn: false,
+    handOver: null,
+    beats: [
+      beat(0),
+      beat(30, 'email', 'x', { way: 'auto' }),
+      beat(60),
+      beat(90, 'text', 'x', { way: 'auto' }),
+    ],
+  };
+  const enrolments = Array.from({ length: PEOPLE }, (_, i) => ({
+    id: `e${i}`,
+    cadence,
+    run: { start: today - (i % 400) },
+    settledUntil: null,
+  }));
+  const quiet = { quietFrom: '21:00', quietUntil: '08:00', isFree: () => false };
+  let waiting = 0;
+  const work = () => {
+    waiting = 0;
+    for (const [i, enrolment] of enrolments.entries())
+      for (const { fate, nominal } of passedBeats(enrolment, context, today - 7)) {
+        if (fate !== 'waiting') continue;
+        waiting += 1;
+        const zone = zones[i % zones.length]!;
+        nextSendable(instantOf(toPlainDate(nominal), '09:30', zone), { ...quiet, zone });
+      }
+  };
+  const started = performance.now();
+  work();
+  const ms = performance.now() - started;
+  return [
+    {
+      what: 'what goes by itself today, and when',
+      size: `${PEOPLE} people, ${waiting} messages`,
+      ms,
+      limit: { what: 'under 1 s', kept: ms < 1_000 },
     },
   ];
 }
@@ -198,15 +255,23 @@ export async function benchOutbox(): Promise<Figure[]> {
       );
       const body = { cadenceId: id, who: everybody, startOn: '2026-11-23', leaveOut: [] };
       await call({ ...enrol, long: true }, { body }, { base });
-      const made = await timed(async () => {
-        while ((await total()) < PEOPLE) await new Promise((done) => setTimeout(done, 20));
-      });
-      figures.push({
-        what: 'what goes by itself: all of it in the outbox, after enrolling',
-        size: `${PEOPLE} people`,
-        ms: made,
-        limit: { what: 'under 1,000 ms', kept: made < 1_000 },
-      });
+      const until = async (n: number) => {
+        while ((await total()) < n) await new Promise((done) => setTimeout(done, 50));
+      };
+      const first = await timed(() => until(1));
+      const made = await timed(() => until(PEOPLE));
+      figures.push(
+        {
+          what: 'what goes by itself: from enrolling to the first in the outbox',
+          size: `${PEOPLE} people`,
+          ms: first,
+        },
+        {
+          what: 'what goes by itself: from the first in the outbox to the last',
+          size: `${PEOPLE} people`,
+          ms: made,
+        },
+      );
       while ((await total()) < 100_000) await toAll(base);
       await settled(base);
       figures.push(

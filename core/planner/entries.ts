@@ -19,13 +19,21 @@ export interface Entry {
   order: number;
   /** When its person's promise would be broken twice over, as of when the entry came too late. */
   brokenTwiceOn: DayNumber;
+  /** Of what is fixed: where others keep their distance from. */
+  fixture?: Fixture;
   /** Set when another touch of the same person or home pushed it back. */
   yieldsTo: Neighbour | null;
+}
+
+/** A touch on a day that can't move: the others keep their distance from it before it comes, too. */
+export interface Fixture extends Neighbour {
+  done: boolean;
 }
 
 /** Who keep the distance together: the people of one home, or one person. */
 export interface Home {
   last: Neighbour | null;
+  ahead: Fixture[];
 }
 
 /** A person while days are being filled: each touch moves their promise. */

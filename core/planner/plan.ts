@@ -101,6 +101,8 @@ class Planner {
   private firstBroken = 0;
   /** Room that broken promises have a right to and have not used. */
   private brokenCredit = 0;
+  /** What the owner has seen today is being placed: it stays, whatever comes tomorrow. */
+  private pinning = false;
   /** The day being filled. */
   private day: DayNumber = -Infinity;
   private readonly result: Plan = { touches: [], slips: [], overdue: [], letGo: [], unplaced: [] };
@@ -143,16 +145,19 @@ class Planner {
       keeper: null,
     };
     if (state.broken) this.result.overdue.push(person.id);
-    for (const { name, items } of this.options.sources)
-      if (person.asks[name] !== undefined)
-        for (const item of items(person.id, person.asks[name], this.context))
-          this.enter(state, item);
+    for (const { name, items, goes } of this.options.sources) {
+      const asks = person.asks[name];
+      if (asks === undefined) continue;
+      for (const item of items(person.id, asks, this.context)) this.enter(state, item);
+      for (const { day, kind } of goes?.(asks, this.context) ?? [])
+        state.home.ahead.push({ personId: person.id, kind, day, done: false });
+    }
     this.enterKeeper(state);
     return state;
   }
 
   private homeOf({ id, householdId, lastOn }: PlanPerson): Home {
-    const home = (householdId ? this.homes.get(householdId) : null) ?? { last: null };
+    const home = (householdId ? this.homes.get(householdId) : null) ?? { last: null, ahead: [] };
     if (householdId) this.homes.set(householdId, home);
     if (lastOn !== null && lastOn > (home.last?.day ?? -Infinity))
       home.last = { personId: id, kind: null, day: lastOn };
@@ -174,6 +179,15 @@ class Planner {
     };
     if (item.source === KEEPER) state.keeper = entry;
     else state.entries.push(entry);
+    if (item.fixed) {
+      entry.fixture = {
+        personId: item.personId,
+        kind: item.kind,
+        day: Math.max(item.wanted, this.options.today),
+        done: false,
+      };
+      state.home.ahead.push(entry.fixture);
+    }
     this.count(entry, item.latest >= this.options.today);
     this.file(entry, item.earliest, item.wanted);
   }
@@ -202,6 +216,7 @@ class Planner {
 
   private settle(entry: Entry): void {
     entry.done = true;
+    if (entry.fixture) entry.fixture.done = true;
     this.count(entry, false);
   }
 
@@ -211,10 +226,12 @@ class Planner {
     if (pinned.length === 0) return;
     const now = new Map<string, Entry>();
     for (const entry of [...this.opening[0]!, ...this.wanting[0]!]) now.set(entry.item.key, entry);
+    this.pinning = true;
     for (const key of pinned) {
       const entry = now.get(key);
       if (entry && !entry.done && this.gauges.fits(entry.item.kind, 0)) this.tryPlace(entry, today);
     }
+    this.pinning = false;
   }
 
   private fillDay(day: DayNumber): void {
@@ -306,7 +323,7 @@ class Planner {
       const settled = this.standIn(entry, day);
       if (settled !== null) return settled;
     } else if (day >= item.letGo) return this.letGo(entry);
-    const near = item.fixed ? null : this.tooNear(entry, day);
+    const near = item.fixed ? null : (this.tooNear(entry, day) ?? this.tooSoon(entry, day));
     if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
     const rival = this.endangered(entry, day) ?? this.strongerRival(entry, day);
     if (rival) return this.yieldTo(rival, entry, day);
@@ -350,6 +367,19 @@ class Planner {
     const { last } = person.home;
     if (!within(last)) return null;
     return item.source === KEEPER && this.wouldBreak(person.due, day) ? null : last;
+  }
+
+  /** The fixed touch of the person or their home that this one would come too shortly before. */
+  private tooSoon({ item, person }: Entry, day: DayNumber): Neighbour | null {
+    const { ahead } = person.home;
+    if (ahead.length === 0 || this.pinning) return null;
+    const { minDistanceDays, calendar } = this.options;
+    const next = ahead.find((one) => !one.done && one.day > day && one.day < day + minDistanceDays);
+    if (!next || item.source !== KEEPER) return next ?? null;
+    const { due } = person;
+    // The promise comes first, where it would not be kept after the other one.
+    if (due === null || due < day) return next;
+    return next.day + minDistanceDays > moveToWorkingDay(due, 'previous', calendar) ? null : next;
   }
 
   /** Whether waiting for the distance from a touch on `day` would break a promise that holds until `due`. */

@@ -1,3 +1,6 @@
+import type { DayNumber } from '@/core/time';
+import type { TouchKind } from '@/core/touches';
+
 import type { ItemContext, PlanItem } from './items';
 
 /** One kind of thing that puts touches on the desk: cadences, follow-ups, greetings … */
@@ -10,6 +13,8 @@ export interface TouchSource {
    * @param asks what {@link PlanPerson.asks} holds under its name; made of plain values
    */
   items(personId: string, asks: unknown, context: ItemContext): PlanItem[];
+  /** What goes out to the person without a hand: other touches keep their distance from it. */
+  goes?(asks: unknown, context: ItemContext): { day: DayNumber; kind: TouchKind }[];
   /** Its reasons name the day that was asked for, so that a day off needs no words of its own. */
   saysItsDay?: boolean;
 }
