@@ -1,7 +1,11 @@
 import { z } from 'zod';
 
-import { Day } from './common';
+import { TOUCH_KINDS } from '@/core/touches';
+
+import { Day, PersonId } from './common';
 import { endpoint } from './endpoint';
+import { FilterQuery } from './filters';
+import { GREETING_STATES } from './greetings';
 
 const subject = 'almanac';
 
@@ -33,4 +37,107 @@ export const listHolidays = endpoint({
       }),
     ),
   }),
+});
+
+const READ = [
+  'almanac',
+  'people',
+  'settings',
+  'lists',
+  'enrolments',
+  'touches',
+  'plan',
+  'messages',
+] as const;
+
+/** A date of somebody on one of its days. */
+const DateShown = z.object({
+  personId: PersonId,
+  name: z.string(),
+  occasion: z.string(),
+  /** Which of their dates. */
+  dateKey: z.string(),
+  /** What it is this time: "turns 50", "wedding, 25 years". */
+  what: z.string(),
+  round: z.boolean(),
+  /** Whether they are not to be greeted on it. */
+  hushed: z.boolean(),
+  greeting: z
+    .object({
+      key: z.string(),
+      kind: z.enum(TOUCH_KINDS),
+      way: z.enum(['hand', 'auto']),
+      state: z.enum(GREETING_STATES),
+      /** Of what is mailed: the last day to write it. */
+      by: Day.nullable(),
+      /** Of what is too late for the post: what is open instead. */
+      instead: z.enum(TOUCH_KINDS).nullable(),
+      withNames: z.array(z.string()),
+    })
+    .nullable(),
+});
+export type DateShown = z.infer<typeof DateShown>;
+
+const Filter = FilterQuery.omit({ among: true, batchId: true, lacks: true });
+
+export const getAlmanac = endpoint({
+  method: 'get',
+  path: '/almanac',
+  subject,
+  shows: READ,
+  summary: 'The dates and holidays from one day to another, each with what is planned for it',
+  query: Filter.extend({ from: Day, to: Day }),
+  response: z.object({
+    today: Day,
+    total: z.number().int(),
+    days: z.array(
+      z.object({
+        on: Day,
+        holidays: z.array(z.string()),
+        dates: z.array(DateShown),
+        /** Cards and letters that have to be written on it at the latest, still to be written. */
+        writeBy: z.number().int(),
+      }),
+    ),
+    /** Greetings in these days, and what they cost in minor units. */
+    greetings: z.number().int(),
+    costMinor: z.number().int(),
+    /** Cards and letters among them that are still to be written, and the first last day of one. */
+    toWrite: z.number().int(),
+    firstBy: Day.nullable(),
+  }),
+  errors: ['invalid'],
+});
+
+export const getAlmanacYear = endpoint({
+  method: 'get',
+  path: '/almanac/year',
+  subject,
+  shows: READ,
+  summary: 'How many dates and greetings fall on each day of a year, and what it costs',
+  query: Filter.extend({ year: z.coerce.number().int().min(1900).max(2200) }),
+  response: z.object({
+    today: Day,
+    year: z.number().int(),
+    /** By day of the year, the first of January at 0. */
+    dates: z.array(z.number().int()),
+    greetings: z.array(z.number().int()),
+    /** Days of the year that are holidays, with their names. */
+    holidays: z.array(z.object({ on: Day, name: z.string() })),
+    months: z.array(
+      z.object({
+        dates: z.number().int(),
+        greetings: z.number().int(),
+        costMinor: z.number().int(),
+      }),
+    ),
+    occasions: z.array(
+      z.object({ occasion: z.string(), name: z.string(), dates: z.number().int() }),
+    ),
+    minutes: z.number().int(),
+    costMinor: z.number().int(),
+    /** Whether greetings of the whole year can be told: those of a year that is not near are not planned yet. */
+    planned: z.boolean(),
+  }),
+  errors: ['invalid'],
 });

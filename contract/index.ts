@@ -6,6 +6,7 @@ import * as enrolments from './enrolments';
 import * as exported from './exports';
 import * as files from './files';
 import * as gaps from './gaps';
+import * as greetings from './greetings';
 import * as history from './history';
 import * as imports from './imports';
 import * as intake from './intake';
@@ -34,6 +35,7 @@ export const endpoints: Endpoint[] = [
   settings,
   history,
   almanac,
+  greetings,
   people,
   story,
   many,

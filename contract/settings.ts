@@ -1,5 +1,6 @@
 import { z } from 'zod';
 
+import { FAITHS, MAIL_CLASS_NAMES } from '@/core/almanac';
 import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
 
 import { Day, Done, Id } from './common';
@@ -80,6 +81,12 @@ export const Settings = z.object({
   region: z.string().max(10),
   /** Names of public holidays that are worked all the same. */
   holidaysWorked: z.array(z.string().max(120)).max(200),
+  /** Faiths whose feasts the almanac shows. */
+  faiths: z.array(z.enum(FAITHS)),
+  /** How cards and letters are sent: by it goes how long they are under way. */
+  mailClass: z.enum(MAIL_CLASS_NAMES),
+  /** Working days between writing something and handing it over. */
+  productionDays: z.number().int().min(0).max(30),
   /** ISO 4217: what amounts are in. */
   currency: z
     .string()

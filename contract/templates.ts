@@ -47,8 +47,10 @@ const Template = TemplateDraft.extend({
   id: Id,
   version: z.number().int(),
   files: z.array(KeptFile),
-  /** The cadences whose beats say its words, and how many of their beats do. */
-  usedBy: z.array(z.object({ cadenceId: CadenceId, name: z.string(), beats: z.number().int() })),
+  /** What says its words, and how many times: cadences, and (without an id) rules of greetings. */
+  usedBy: z.array(
+    z.object({ cadenceId: CadenceId.nullable(), name: z.string(), beats: z.number().int() }),
+  ),
 });
 export type Template = z.infer<typeof Template>;
 

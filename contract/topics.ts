@@ -9,6 +9,7 @@ export const TOPICS = [
   'plan',
   'cadences',
   'enrolments',
+  'almanac',
   'lists',
   'views',
   'settings',

@@ -1,4 +1,5 @@
 import { access } from './access/subject';
+import { almanac } from './almanac/subject';
 import { ahead } from './ahead/subject';
 import { carriers } from './carriers/subject';
 import { cadences } from './cadences/subject';
@@ -39,6 +40,7 @@ export const SUBJECTS: readonly Subject[] = [
   touches,
   messages,
   enrolments,
+  almanac,
   ahead,
   gaps,
   imports,

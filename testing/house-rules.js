@@ -29,7 +29,7 @@ const FLOORS = [
   ['lists', 'people', 'views', 'services', 'carriers', 'files', 'templates', 'cadences'],
   ['planner'],
   // What happens.
-  ['touches', 'messages', 'enrolments', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
+  ['touches', 'messages', 'enrolments', 'almanac', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
   ['sheets', 'exports', 'history'],
   ['subjects', 'http', 'config', 'outside-world', 'commands', 'restore', 'start', 'main'],
 ];

@@ -35,6 +35,8 @@ export const MERGE_FIELDS: readonly MergeField[] = [
   home!('pets', 'pets'),
   occasion!('day', 'day'),
   occasion!('years', 'years'),
+  occasion!('occasion', 'occasion'),
+  occasion!('whose', 'whose day it is'),
   occasion!('cadence', 'cadence'),
   owner!('my_name', 'my name'),
   owner!('my_first_name', 'my first name'),

@@ -1,7 +1,8 @@
+import { moveToWorkingDay } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 
-import type { PlanItem } from './items';
-import type { Cause, Neighbour, PlanPerson } from './types';
+import { KEEPER, type PlanItem } from './items';
+import type { Cause, Neighbour, PlanOptions, PlanPerson } from './types';
 
 /** An item on its way to a day. */
 export interface Entry {
@@ -79,4 +80,20 @@ export function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
   if (yieldsTo) return 'distance';
   if (day > item.wanted) return 'full';
   return item.moved ?? 'as_asked';
+}
+
+/**
+ * The fixed touch of the person or their home that this one would come too shortly before; null where there
+ * is none, or where a promise would be broken by waiting for it.
+ */
+export function tooSoon(
+  { item, person: { due, home } }: Pick<Entry, 'item' | 'person'>,
+  day: DayNumber,
+  { minDistanceDays, calendar }: Pick<PlanOptions, 'minDistanceDays' | 'calendar'>,
+): Neighbour | null {
+  if (home.ahead.length === 0) return null;
+  const isNear = (one: Fixture) => !one.done && one.day > day && one.day < day + minDistanceDays;
+  const next = home.ahead.find(isNear);
+  if (!next || item.source !== KEEPER || due === null || due < day) return next ?? null;
+  return next.day + minDistanceDays > moveToWorkingDay(due, 'previous', calendar) ? null : next;
 }

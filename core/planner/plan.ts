@@ -8,6 +8,7 @@ import {
   isFirm,
   moreBroken,
   moreUrgent,
+  tooSoon,
   type Entry,
   type Home,
   type PersonState,
@@ -323,7 +324,8 @@ class Planner {
       const settled = this.standIn(entry, day);
       if (settled !== null) return settled;
     } else if (day >= item.letGo) return this.letGo(entry);
-    const near = item.fixed ? null : (this.tooNear(entry, day) ?? this.tooSoon(entry, day));
+    const soon = this.pinning ? null : tooSoon(entry, day, this.options);
+    const near = item.fixed ? null : (this.tooNear(entry, day) ?? soon);
     if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
     const rival = this.endangered(entry, day) ?? this.strongerRival(entry, day);
     if (rival) return this.yieldTo(rival, entry, day);
@@ -367,19 +369,6 @@ class Planner {
     const { last } = person.home;
     if (!within(last)) return null;
     return item.source === KEEPER && this.wouldBreak(person.due, day) ? null : last;
-  }
-
-  /** The fixed touch of the person or their home that this one would come too shortly before. */
-  private tooSoon({ item, person }: Entry, day: DayNumber): Neighbour | null {
-    const { ahead } = person.home;
-    if (ahead.length === 0 || this.pinning) return null;
-    const { minDistanceDays, calendar } = this.options;
-    const next = ahead.find((one) => !one.done && one.day > day && one.day < day + minDistanceDays);
-    if (!next || item.source !== KEEPER) return next ?? null;
-    const { due } = person;
-    // The promise comes first, where it would not be kept after the other one.
-    if (due === null || due < day) return next;
-    return next.day + minDistanceDays > moveToWorkingDay(due, 'previous', calendar) ? null : next;
   }
 
   /** Whether waiting for the distance from a touch on `day` would break a promise that holds until `due`. */

@@ -30,7 +30,8 @@ const STATES = new Map(
   ),
 );
 
-const countryCode = (country: string): string | null => {
+/** The ISO 3166 code of a country by its code or its name in English; null where it is not known. */
+export const countryCode = (country: string): string | null => {
   const asked = country.trim().toLowerCase();
   if (/^(usa|u\.s\.a?\.?|united states( of america)?)$/.test(asked)) return 'US';
   const all = Object.values(getAllCountries());

@@ -1,4 +1,4 @@
-export { zoneOfAddress } from './address';
+export { countryCode, zoneOfAddress } from './address';
 export * from './instants';
 export * from './quiet';
 export * from './sending';

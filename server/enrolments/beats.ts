@@ -14,15 +14,14 @@ import { readCadences, yearlyDates, type StoredCadence } from '../cadences';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { groupBy, type Settled, type Sphere, type TouchSource } from '../planner';
-import { noteWordings } from '../templates';
-import { beatWords, type BeatWords, type Said } from './beat-words';
+import { noteSaid, readSayings, type Said, type Sayings } from '../templates';
 import { goOn } from './ending';
 import * as queries from './plan-queries';
 
 /** What the words and reasons of beats are said from: the cadences by id, and what templates say. */
 export interface BeatsHeld {
   cadences: ReadonlyMap<string, StoredCadence>;
-  words: BeatWords;
+  words: Sayings;
 }
 
 /** The cadences that a sphere was planned with. */
@@ -32,14 +31,14 @@ export const cadencesIn = (sphere: Sphere): BeatsHeld['cadences'] =>
 /** Beats of the cadences that people are on. */
 export const beats: TouchSource<BeatsHeld> = {
   core: beatSource,
-  async read(sql, ids, { leapDay }, before) {
+  async read({ db: sql }, ids, { leapDay }, before) {
     const enrolments = await queries.planEnrolments(sql, ids);
     // One that was built since is not among those held before.
     const known = before && enrolments.every((e) => before.cadences.has(e.cadence_id));
     const cadences = known
       ? before.cadences
       : new Map((await readCadences(sql)).map((c) => [c.id, c]));
-    const said = await beatWords(
+    const said = await readSayings(
       sql,
       [...cadences.values()].flatMap((cadence) => cadence.beats),
       ids,
@@ -104,9 +103,5 @@ async function noteWording(ctx: Context, tx: Sql, { touch, person }: Settled): P
   const beat = enrolmentsIn(person)
     .find(({ cadence }) => cadence.id === cadenceId)
     ?.cadence.beats.find(({ id }) => id === beatId);
-  if (!beat?.templateId) return;
-  const { template } = (await beatWords(tx, [beat], [person.id])).of(beat, round, person.id);
-  if (!template) return;
-  const used = { person_id: person.id, template_id: template.id, wording_id: template.wordingId };
-  await noteWordings(tx, [{ ...used, at: ctx.clock.now() }]);
+  if (beat) await noteSaid(tx, beat, { round, personId: person.id, at: ctx.clock.now() });
 }

@@ -10,14 +10,13 @@ import { faultSentence, fill, wordingOf } from '@/core/templates';
 import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import type { Sql } from '../db';
+import { refreshStatistics, type Sql } from '../db';
 import { queueMessages, type Wanted } from '../messages';
 import { sphereNow } from '../planner';
 import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
 import type { Recurring } from '../tasks';
-import { readMergeValues } from '../templates';
-import { beatWords } from './beat-words';
+import { readMergeValues, readSayings } from '../templates';
 import { begin, finish } from './ending';
 import { settleFeeds } from './feed';
 import * as queries from './queries';
@@ -44,8 +43,10 @@ interface Theirs {
 }
 
 const LAST_ROUND = 'last-daily-round';
-/** People whose day is written together, where it only notes beats and writes messages. */
+/** People whose day is written together, where no errand is run. */
 const AT_ONCE = 100;
+/** So many at once change what the database knows of its tables. */
+const MANY = 1_000;
 /** What was enrolled after the last round is looked for this much earlier. */
 const LOOK_BACK_DAYS = 7;
 
@@ -53,8 +54,9 @@ const LOOK_BACK_DAYS = 7;
  * What a new day does by itself: takes people into rotas and cadences fed by a view, notes beats
  * that were overtaken undone and those that go out on their own, runs errands, ends cadences whose
  * last round is over, and hands over. Each is keyed by enrolment, beat and round, so that a second
- * run finds nothing to do. Where beats are only noted and messages written, many people are one
- * transaction, otherwise each is; what goes wrong with one stops nobody else, and is done at the next round. It is the calendar's doing, not the owner's, and is not undone.
+ * run finds nothing to do. Many people are one transaction, but each whose errands are run is one of
+ * its own; what goes wrong with one stops nobody else, and is done at the next round. It is the
+ * calendar's doing, not the owner's, and is not undone.
  */
 export const dailyRound: Recurring = {
   name: 'daily-round',
@@ -80,7 +82,7 @@ export const dailyRound: Recurring = {
     };
     const many = async (some: readonly Theirs[]) => {
       try {
-        changed.push(...(await ctx.db.transaction((tx) => takeMany(ctx, tx, some))));
+        changed.push(...(await ctx.db.transaction((tx) => takeMany(ctx, tx, some, today))));
       } catch {
         // One of them fails: then each for themselves, so that the others do not.
         for (const theirs of some) await one(theirs);
@@ -91,7 +93,7 @@ export const dailyRound: Recurring = {
       const theirs = { personId: person.id, turn: turnOf(person, context, since) };
       const { marks, errands, over } = theirs.turn;
       if (marks.length + over.length === 0) continue;
-      if (errands.length + over.length > 0) await one(theirs);
+      if (errands.length > 0) await one(theirs);
       else together.push(theirs);
       if (together.length === AT_ONCE) await many(together.splice(0));
     }
@@ -101,6 +103,8 @@ export const dailyRound: Recurring = {
       throw new Error(
         `it could not be done for ${plural(failed.length, 'person', 'people')} of ${sphere.people.length}`,
       );
+    // What it wrote is listed at once, and a database that knows nothing of it yet takes seconds.
+    if (changed.length > MANY) await refreshStatistics(ctx.db, { sweep: false });
     await writeMemo(ctx.db, LAST_ROUND, ctx.clock.today());
     return `Done for ${plural(changed.length, 'person', 'people')}`;
   },
@@ -140,12 +144,21 @@ async function take(
   const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
   for (const errand of errands) if (fresh.has(errand.key)) await run(ctx, tx, personId, errand);
   await send(ctx, tx, fresh, [{ personId, sendings }]);
-  for (const enrolment of over) await finish(tx, personId, enrolment, today);
+  await finish(
+    tx,
+    over.map((enrolment) => ({ personId, enrolment })),
+    today,
+  );
   return fresh.size > 0 || over.length > 0;
 }
 
-/** The same for several whose day only notes beats and writes messages; answers for whom anything was new. */
-async function takeMany(ctx: Context, tx: Sql, some: readonly Theirs[]): Promise<string[]> {
+/** The same for several who have no errand to be run; answers for whom anything was new. */
+async function takeMany(
+  ctx: Context,
+  tx: Sql,
+  some: readonly Theirs[],
+  today: DayNumber,
+): Promise<string[]> {
   if (some.length === 0) return [];
   const marks = some.flatMap(({ turn }) => turn.marks);
   const fresh = new Set((await queries.insertPassed(tx, marks)).map(({ id }) => id));
@@ -155,8 +168,15 @@ async function takeMany(ctx: Context, tx: Sql, some: readonly Theirs[]): Promise
     fresh,
     some.map(({ personId, turn: { sendings } }) => ({ personId, sendings })),
   );
+  await finish(
+    tx,
+    some.flatMap(({ personId, turn: { over } }) =>
+      over.map((enrolment) => ({ personId, enrolment })),
+    ),
+    today,
+  );
   return some
-    .filter(({ turn }) => turn.marks.some(({ id }) => fresh.has(id)))
+    .filter(({ turn }) => turn.over.length > 0 || turn.marks.some(({ id }) => fresh.has(id)))
     .map(({ personId }) => personId);
 }
 
@@ -171,7 +191,7 @@ async function send(
     sendings.filter(({ key }) => fresh.has(key)).map((due) => ({ ...due, personId })),
   );
   if (dues.length === 0) return;
-  const words = await beatWords(
+  const words = await readSayings(
     tx,
     dues.map(({ beat }) => beat),
     [...new Set(dues.map(({ personId }) => personId))],

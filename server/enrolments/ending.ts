@@ -16,7 +16,7 @@ export async function goOn(
   const settledUntil = Math.max(item.nominal, enrolment.settledUntil ?? item.nominal);
   // What goes by itself today may be still to come; a new day ends the cadence then.
   if (isOver(enrolment, settledUntil, today - 1, { calendar }))
-    return finish(tx, person.id, enrolment, today, on);
+    return finish(tx, [{ personId: person.id, enrolment }], today, on);
   const anchor = nextAnchor(enrolment, beat, on);
   if (anchor)
     await queries.setAnchors(tx, [
@@ -24,26 +24,31 @@ export async function goOn(
     ]);
 }
 
+/** An enrolment that is over. */
+export interface Over {
+  personId: string;
+  enrolment: PlanEnrolment;
+}
+
 /**
- * Ends an enrolment and hands over to the next cadence, unless they are on that one already.
+ * Ends enrolments and hands over to the next cadence whoever is not on that one already.
  *
  * @param on the day of the last beat, from which the wait is counted; nobody starts before today
  */
 export async function finish(
   tx: Sql,
-  personId: string,
-  { id, cadence }: PlanEnrolment,
+  over: readonly Over[],
   today: DayNumber,
   on: DayNumber = today,
 ): Promise<void> {
-  await queries.finishEnrolment(tx, id, toPlainDate(today));
-  if (cadence.handOver)
-    await begin(
-      tx,
-      personId,
-      cadence.handOver.cadenceId,
-      Math.max(today, on + cadence.handOver.waitDays),
-    );
+  if (over.length === 0) return;
+  const ids = over.map(({ enrolment }) => enrolment.id);
+  await queries.finishEnrolments(tx, ids, toPlainDate(today));
+  for (const { personId, enrolment } of over) {
+    const { handOver } = enrolment.cadence;
+    if (handOver)
+      await begin(tx, personId, handOver.cadenceId, Math.max(today, on + handOver.waitDays));
+  }
 }
 
 /** Puts somebody on a cadence, unless they are on it already or it is gone. */

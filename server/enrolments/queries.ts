@@ -213,8 +213,8 @@ export const countForPost = async (sql: Sql): Promise<number> =>
     )
   )[0]!.n;
 
-export const finishEnrolment = (sql: Sql, id: string, on: string) =>
-  sql.query('update enrolment set finished_on = $2::date where id = $1::uuid', [id, on]);
+export const finishEnrolments = (sql: Sql, ids: readonly string[], on: string) =>
+  sql.query('update enrolment set finished_on = $2::date where id = any($1::uuid[])', [ids, on]);
 
 export const isOn = async (sql: Sql, personId: string, cadenceId: string): Promise<boolean> =>
   (

@@ -32,7 +32,7 @@ async function leftOut(sql: Sql, personId: string): Promise<StoryEvent[]> {
     `select m.id, m.planned_on, m.fate, m.why, c.name as cadence from item_mark m
      left join enrolment e on e.id = m.enrolment_id left join cadence c on c.id = e.cadence_id
      left join beat b on b.id::text = split_part(m.part, ':', 1)
-     where m.person_id = $1::uuid and m.planned_on is not null and (m.fate in ('skipped', 'passed', 'missed')
+     where m.person_id = $1::uuid and m.planned_on is not null and m.source <> 'greet' and (m.fate in ('skipped', 'passed', 'missed')
        -- Messages tell of themselves.
        or m.fate = 'waiting' and b.kind in ('card', 'letter'))`,
     [personId],

@@ -70,6 +70,18 @@ export function publicHolidays(where: Where, fromYear: number, toYear: number): 
   return holidays;
 }
 
+/**
+ * The days of a country that people know by name, whether they are free or not, each on its own day and of
+ * several days the first, in order.
+ */
+export function knownDays(where: Where, year: number): Holiday[] {
+  if (!where.country) return [];
+  return calendarFor(where)
+    .getHolidays(year, 'en')
+    .filter(({ type, name }) => type !== 'school' && !name.endsWith(SUBSTITUTE))
+    .map(({ date, name }) => ({ on: toDayNumber(plainDate(date.slice(0, 10))), name }));
+}
+
 /** Years around today for which holidays are known to the plan: the last, and five to come. */
 const YEARS_BEFORE = 1;
 const YEARS_AFTER = 5;

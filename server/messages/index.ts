@@ -1,3 +1,4 @@
+export { cancelByKey, messagesByKey, moveByKey, waitingBy } from './by-key';
 export type { Wanted } from './make';
 export { recoverHanding } from './pump';
 export { queueMessages } from './queue';

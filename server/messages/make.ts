@@ -30,6 +30,10 @@ export interface Wanted {
   itemKey: string;
   byItself: boolean;
   on: string;
+  /** Merge fields of its occasion. */
+  occasion?: MergeValues;
+  /** See MessageRow. */
+  goodUntil?: string | null;
 }
 
 /** What a reader would get, and what keeps it from them. */
@@ -82,6 +86,8 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
     item_key: one.itemKey,
     by_itself: one.byItself,
     planned_on: one.on,
+    occasion: one.occasion ?? {},
+    good_until: one.goodUntil ?? null,
     made_at: ctx.clock.now(),
   };
   const obstacle = obstacleOf(room, reader, message, { stopped, wordFault: words.fault });
@@ -161,11 +167,11 @@ interface FilledIn {
 
 /** Fills subject and words in for a reader; what can't be stays as it was written. */
 export function fillIn(
-  one: Pick<Wanted, 'kind' | 'subject' | 'words' | 'cadence' | 'html'>,
+  one: Pick<Wanted, 'kind' | 'subject' | 'words' | 'cadence' | 'html' | 'occasion'>,
   values: MergeValues,
   room: Room,
 ): FilledIn {
-  const all = { ...values, cadence: one.cadence || null };
+  const all = { ...values, cadence: one.cadence || null, ...one.occasion };
   const { html = '' } = one;
   const [subject, words] = [
     fill(one.subject, all),

@@ -7,6 +7,7 @@ import { plural } from '@/core/time';
 
 import { invalid } from '../api';
 import type { Context } from '../context';
+import { refreshStatistics } from '../db';
 import { idsMeant } from '../people';
 import { assertFiles, readFaces, tidied, tidiedOrRefused } from '../templates';
 import { makeMessages, type Made, type Wanted } from './make';
@@ -25,6 +26,8 @@ interface ToMany extends Words {
 
 /** So many are made before others get their turn. */
 const AT_ONCE = 300;
+/** So many at once change what the database knows of its messages. */
+const MANY = 1_000;
 const READERS_SHOWN = 40;
 const LEFT_OUT_SHOWN = 200;
 
@@ -101,6 +104,8 @@ export async function writeToMany(
     people += await put(ctx.db, going);
   }
   if (people + leftOut === 0) throw invalid('Nobody is meant.', 'who');
+  // What lists them is asked at once, and a database that knows nothing of them yet takes seconds.
+  if (people > MANY) await refreshStatistics(ctx.db, { sweep: false });
   await wakeOutbox(ctx, ctx.db);
   await sendNow(ctx);
   tellOf(ctx, []);

@@ -60,22 +60,17 @@ export async function readOut(ctx: Context): Promise<CallOutput<typeof listOut>>
   const { timeZone } = room.settings;
   const today = ctx.clock.today();
   const midnight = (day: typeof today) => new Date(instantOf(day, '00:00', timeZone)).toISOString();
-  const waiting = await queries.waiting(
-    ctx.db,
-    addDays(today, -FAILED_DAYS),
-    SHOWN,
-    addDays(today, -LONG_DAYS),
-  );
-  const [first] = waiting;
+  const failedSince = addDays(today, -FAILED_DAYS);
+  const waiting = await queries.waiting(ctx.db, failedSince, SHOWN);
+  const waits = await queries.countWaiting(ctx.db, failedSince, addDays(today, -LONG_DAYS));
   const going = await queries.going(ctx.db, SHOWN);
   const [counted] = await queries.countGoing(ctx.db, midnight(addDays(today, 1)));
   return {
     today,
     timeZone,
     carriers: room.hasCarrier,
-    waitingTotal: first?.total ?? 0,
-    waitsLong:
-      first && first.long > 0 ? { total: first.long, since: plainDate(first.since) } : null,
+    waitingTotal: waits.total,
+    waitsLong: waits.long > 0 ? { total: waits.long, since: plainDate(waits.since) } : null,
     waiting: waiting.map((row) => toMessage(room, row)),
     goingTotal: counted!.total,
     goingToday: counted!.soon,

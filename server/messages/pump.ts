@@ -12,7 +12,7 @@ import { obstacleOf, stoppedOf } from './make';
 import { optOutMail } from './opt-out';
 import * as queries from './queries';
 import type { Kind, MessageRow, Outcome } from './queries';
-import { reconsider } from './reconsider';
+import { isTooLate, reconsider } from './reconsider';
 import { goAtFor, readRoom, type Room } from './room';
 import { stopAddress } from './stopped';
 import { tellOf } from './tell';
@@ -187,6 +187,8 @@ async function sorted(
       : obstacleOf(room, reader, { ...row, addresses: kept }, { stopped, wordFault: null });
     const goAt = away || row.at_once ? ctx.clock.now() : goAtFor(ctx, room, row, reader);
     if (away) aside.push({ ...row, state: 'cancelled', why: 'They are archived.', mend: '' });
+    else if (row.good_until && isTooLate(ctx, row))
+      aside.push({ ...row, state: 'failed', why: 'Its day has passed.', mend: '' });
     else if (obstacle) aside.push({ ...row, state: 'held', ...obstacle });
     else if (goAt === null || isAhead(ctx, goAt)) aside.push({ ...row, go_at: goAt ?? LATER });
     else going.push({ ...row, addresses: kept });

@@ -1,5 +1,6 @@
 import type { Message, Result } from '@/contract/messages';
 import type { Consents, Reach } from '@/core/people';
+import type { MergeValues } from '@/core/templates';
 
 import { maybeOne, recordset, type Sql } from '../db';
 
@@ -28,6 +29,10 @@ export interface MessageRow {
   item_key: string;
   by_itself: boolean;
   planned_on: string;
+  /** What its occasion says: the merge fields that are not the person's. */
+  occasion: MergeValues;
+  /** The last day on which it makes sense; it goes on its day, worked or not. Null for a few days' grace. */
+  good_until: string | null;
   made_at: string;
   go_at: string | null;
   at_once: boolean;
@@ -48,11 +53,11 @@ export type NewMessage = Omit<
 export const insertMessages = (sql: Sql, rows: readonly NewMessage[]) =>
   sql.query<{ id: string }>(
     `insert into message (id, key, person_id, kind, addresses, subject, words, html, files,
-       template_id, wording_id, state, why, mend, cadence, beat_id, item_key, by_itself, planned_on, made_at, go_at)
+       template_id, wording_id, state, why, mend, cadence, beat_id, item_key, by_itself, planned_on, occasion, good_until, made_at, go_at)
      select id, key, person_id, kind, addresses, subject, words, html, files, template_id, wording_id, state, why, mend, cadence, beat_id,
-       item_key, by_itself, planned_on, made_at, go_at from json_to_recordset($1::json)
+       item_key, by_itself, planned_on, occasion, good_until, made_at, go_at from json_to_recordset($1::json)
        as r (id uuid, key text, person_id uuid, kind text, addresses text[], subject text, words text,
-         html text, files uuid[], template_id uuid, wording_id uuid, state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date,
+         html text, files uuid[], template_id uuid, wording_id uuid, state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date, occasion jsonb, good_until date,
          made_at timestamptz, go_at timestamptz)
      on conflict (key) do nothing returning id`,
     [recordset(rows)],
@@ -95,16 +100,29 @@ export const findMessage = (sql: Sql, id: string) =>
     [id],
   );
 
-/** What needs the owner: held back, or given up not long ago. */
-export const waiting = (sql: Sql, since: string, limit: number, longSince: string) =>
-  sql.query<ShownRow & { total: number; long: number; since: string }>(
-    `select ${SHOWN}, count(*) over ()::int as total, min(m.planned_on) filter (where m.mend <> 'release') over () as since,
-       count(*) filter (where m.mend <> 'release' and m.planned_on <= $3::date) over ()::int as long from message m join person p on p.id = m.person_id
-     where (m.state = 'held' or m.state = 'failed' and m.mend <> '' and m.planned_on >= $1::date)
-       and p.archived_on is null and p.deleted_on is null
+/** What needs the owner: held back, or given up since a day ($1). */
+const WAITING = `m.state in ('held', 'failed') and (m.state = 'held' or m.mend <> '' and m.planned_on >= $1::date)`;
+
+export const waiting = (sql: Sql, since: string, limit: number) =>
+  sql.query<ShownRow>(
+    `select ${SHOWN} from message m join person p on p.id = m.person_id
+     where ${WAITING} and p.archived_on is null and p.deleted_on is null
      order by m.planned_on desc, m.id limit $2::int`,
-    [since, limit, longSince],
+    [since, limit],
   );
+
+/** How much needs the owner, and how much of it since before a day though nobody held it back. */
+export const countWaiting = async (sql: Sql, since: string, longSince: string) =>
+  (
+    await sql.query<{ total: number; long: number; since: string }>(
+      // Few are away: leaving them out is quicker than joining everybody.
+      `select count(*)::int as total, min(m.planned_on) filter (where m.mend <> 'release') as since,
+         count(*) filter (where m.mend <> 'release' and m.planned_on <= $2::date)::int as long
+       from message m where ${WAITING}
+         and m.person_id not in (select id from person_all where archived_on is not null or deleted_on is not null)`,
+      [since, longSince],
+    )
+  )[0]!;
 
 /** What goes next. */
 export const going = (sql: Sql, limit: number) =>

@@ -16,8 +16,13 @@ const LATE_DAYS = 7;
 const MENDING: Topic[] = ['people', 'settings', 'carriers', 'messages'];
 
 /** Whether the day that something was planned for is too long ago. */
-const isTooLate = ({ clock }: Context, plannedOn: string): boolean =>
-  toDayNumber(clock.today()) - toDayNumber(plannedOn as PlainDate) > LATE_DAYS;
+export const isTooLate = (
+  { clock }: Context,
+  { planned_on, good_until }: Pick<MessageRow, 'planned_on' | 'good_until'>,
+): boolean =>
+  good_until
+    ? clock.today() > good_until
+    : toDayNumber(clock.today()) - toDayNumber(planned_on as PlainDate) > LATE_DAYS;
 
 /** What the last look had seen: without a change since, nothing held can go. */
 const seen = new WeakMap<Context, string>();
@@ -51,7 +56,7 @@ async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) 
     const reader = readers.get(row.person_id);
     if (!reader || reader.away)
       return { ...row, state: 'cancelled' as const, why: 'They are archived.', mend: '' as const };
-    if (row.by_itself && isTooLate(ctx, row.planned_on))
+    if (row.by_itself && isTooLate(ctx, row))
       return {
         ...row,
         state: 'failed' as const,

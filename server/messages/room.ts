@@ -46,7 +46,7 @@ const ownMinute = (key: string): number =>
 const asTime = (minutes: number): string =>
   [Math.floor(minutes / 60), minutes % 60].map((n) => String(n).padStart(2, '0')).join(':');
 
-type Going = Pick<MessageRow, 'key' | 'kind' | 'by_itself' | 'planned_on'>;
+type Going = Pick<MessageRow, 'key' | 'kind' | 'by_itself' | 'planned_on' | 'good_until'>;
 
 /**
  * When a message goes: by itself within the hours of its reader on a working day, what the owner writes at
@@ -65,7 +65,7 @@ export function goAtFor(ctx: Context, room: Room, going: Going, reader: Lives): 
     zone,
     quietFrom,
     quietUntil,
-    isFree: going.by_itself ? isFree : () => false,
+    isFree: going.by_itself && !going.good_until ? isFree : () => false,
   });
   return at === null ? null : new Date(at).toISOString();
 }

@@ -87,6 +87,16 @@ const writeHouseholds = (tx: Sql, settled: ReadonlyMap<string, string>) =>
         [[...settled.keys()], [...settled.values()]],
       );
 
+/** Somebody and who shares their home. */
+export const homeOf = async (sql: Sql, personId: string): Promise<string[]> =>
+  (
+    await sql.query<{ id: string }>(
+      `select p.id from person p where p.id = $1::uuid
+         or p.household_id = (select household_id from person where id = $1::uuid)`,
+      [personId],
+    )
+  ).map(({ id }) => id);
+
 export async function householdOf(sql: Sql, id: string | null) {
   if (id === null) return null;
   const members = await sql.query<Record<string, string>>(

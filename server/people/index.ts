@@ -7,7 +7,7 @@ export { insertJobs, jobsOf } from './jobs';
 export { eraseAgain } from './erase';
 export { learn } from './learnt';
 export { lackSql } from './filter';
-export { householdOf, settleHouseholds } from './households';
+export { homeOf, householdOf, settleHouseholds } from './households';
 export { insertNotes, notesOf } from './notes';
 export { circleOf, countPeople, exactIdsOf, insertPeople, namesOf } from './queries';
 export { idsMeant } from './meant';

@@ -12,6 +12,7 @@ import type { MergeValues } from '@/core/templates';
 import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
+import type { Sql } from '../db';
 import { TOUCH_SOURCES, type Settled } from './source';
 import type { Sphere } from './sphere';
 
@@ -75,9 +76,9 @@ export const markedWith = (ctx: Context, item: PlanItem) =>
 export async function settleAtSource(
   ctx: Context,
   sphere: Sphere,
-  tx: Parameters<NonNullable<ReturnType<typeof sourceOf>>['read']>[0],
+  tx: Sql,
   touch: PlannedTouch,
-  { on, made }: Pick<Settled, 'on' | 'made'>,
+  { on, made, touchId }: Pick<Settled, 'on' | 'made' | 'touchId'>,
 ): Promise<void> {
   const person = sphere.people.find(({ id }) => id === touch.item.personId);
   const { today, calendar } = sphere.options;
@@ -87,6 +88,7 @@ export async function settleAtSource(
       person,
       on,
       made,
+      touchId,
       today,
       calendar,
     });

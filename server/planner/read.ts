@@ -27,7 +27,7 @@ export async function readPeople(
   const asks = new Map<string, Record<string, unknown>>();
   for (const source of ctx.house.of(TOUCH_SOURCES)) {
     const { name } = source.core;
-    const read = await source.read(sql, ids, settings, before.get(name) ?? null);
+    const read = await source.read(ctx, ids, settings, before.get(name) ?? null);
     held.set(name, read.held);
     for (const [id, asked] of read.asks) {
       const all = asks.get(id) ?? {};

@@ -22,6 +22,8 @@ export interface Settled {
   on: DayNumber;
   /** Whether it was made, rather than let go. */
   made: boolean;
+  /** The touch by which it was made; null where it was let go. */
+  touchId: string | null;
   /** The owner's today. */
   today: DayNumber;
   calendar: Parameters<CoreSource['items']>[2]['calendar'];
@@ -38,7 +40,7 @@ export interface TouchSource<Held = unknown> {
    * these people need is added.
    */
   read(
-    sql: Sql,
+    ctx: Context,
     ids: readonly string[] | null,
     settings: OwnerSettings,
     before: Held | null,

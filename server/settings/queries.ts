@@ -31,13 +31,16 @@ interface SettingsRow {
   holidays_worked: string[];
   currency: string;
   locale: string;
+  faiths: Settings['faiths'];
+  mail_class: Settings['mailClass'];
+  production_days: number;
 }
 
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
     `select owner_name, owner_email, owner_phone, owner_company, owner_address, signature, time_zone, capacity, working_days, min_distance_days, grace_days,
-       minutes_per_day, kinds, auto_needs_yes, sees_opens, sees_clicks, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale,
+       minutes_per_day, kinds, auto_needs_yes, sees_opens, sees_clicks, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale, faiths, mail_class, production_days,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
   return {
@@ -67,6 +70,9 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     holidaysWorked: row.holidays_worked,
     currency: row.currency,
     locale: row.locale,
+    faiths: row.faiths,
+    mailClass: row.mail_class,
+    productionDays: row.production_days,
   };
 }
 
@@ -78,7 +84,7 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
        country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
        auto_needs_yes = $16, thanks_kind = $17, quiet_from = $18, quiet_until = $19,
        owner_email = $20, owner_phone = $21, owner_company = $22, owner_address = $23, signature = $24,
-       sees_opens = $25, sees_clicks = $26`,
+       sees_opens = $25, sees_clicks = $26, faiths = $27::text[], mail_class = $28, production_days = $29::int`,
     [
       s.ownerName,
       s.timeZone,
@@ -106,6 +112,9 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
       s.signature,
       s.seesOpens,
       s.seesClicks,
+      s.faiths,
+      s.mailClass,
+      s.productionDays,
     ],
   );
 

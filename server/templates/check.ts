@@ -23,7 +23,13 @@ import { faultsOfWords, tidied } from './words';
 type Asked = Words & { kind: TemplateKind };
 
 /** What an occasion will give, so that words about one can be seen before there is one. */
-export const SAMPLE = { day: 'Saturday', years: 10, cadence: 'The year' } satisfies MergeValues;
+export const SAMPLE = {
+  day: 'Saturday',
+  years: 10,
+  occasion: 'birthday',
+  whose: 'Theo',
+  cadence: 'The year',
+} satisfies MergeValues;
 
 const AT_ONCE = 1000;
 const SHOWN_WHO = 8;

@@ -16,7 +16,9 @@ export interface TemplateRow {
 const SELECT = `select t.id, t.version, t.kind, t.name, t.wordings, t.files,
   coalesce((select json_agg(u order by u.name) from (
     select c.id as "cadenceId", c.name, count(*)::int as beats from beat b join cadence c on c.id = b.cadence_id
-    where b.template_id = t.id group by c.id, c.name) u), '[]') as used_by
+    where b.template_id = t.id group by c.id, c.name
+    union all select null, 'Greetings', count(*)::int from greeting_rule g
+    where g.template_id = t.id having count(*) > 0) u), '[]') as used_by
   from template t`;
 
 export const readTemplates = (sql: Sql) =>

@@ -162,7 +162,7 @@ async function settle(
   on: DayNumber,
 ): Promise<void> {
   await queries.upsertMark(tx, mark(ctx, item, { fate, touch_id: touchId }));
-  await settleAtSource(ctx, sphere, tx, item, { on, made: fate === 'made' });
+  await settleAtSource(ctx, sphere, tx, item, { on, made: fate === 'made', touchId });
 }
 
 async function putBack(

@@ -34,7 +34,7 @@ const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>
 /** What the owner means to do on a day: it holds of each, by id, its words and whether it is thanks. */
 export const followUps: TouchSource<ReadonlyMap<string, FollowUpWords>> = {
   core: followUpSource,
-  async read(sql, ids, _, before) {
+  async read({ db: sql }, ids, _, before) {
     const rows = await planFollowUps(sql, ids);
     const byPerson = groupBy(rows, ({ person_id }) => person_id);
     return {

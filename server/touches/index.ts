@@ -1,3 +1,3 @@
 export { openFollowUps } from './follow-ups';
 export { logTouch } from './actions';
-export { insertFollowUp, insertTouches, touchesOf } from './queries';
+export { copyTouch, insertFollowUp, insertTouches, swapMark, touchesOf, upsertMark } from './queries';

@@ -25,6 +25,19 @@ export const insertTouches = (sql: Sql, touches: readonly TouchRecord[]) =>
     [recordset(touches)],
   );
 
+/** The same touch for others, whom it reached as well. */
+export const copyTouch = (
+  sql: Sql,
+  touchId: string,
+  others: readonly { id: string; person_id: string }[],
+) =>
+  sql.query(
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, by_itself)
+     select r.id, r.person_id, t.on_day, t.logged_at, t.kind, t.outcome, t.hold, t.by_itself
+     from touch t, json_to_recordset($2::json) as r (id uuid, person_id uuid) where t.id = $1::uuid`,
+    [touchId, recordset(others)],
+  );
+
 export const touchesOf = (sql: Sql, personId: string) =>
   sql.query<TouchRecord>(
     'select * from touch where person_id = $1::uuid order by on_day desc, id desc limit 500',

@@ -1,10 +1,15 @@
-import type { Beat } from '@/core/cadences';
 import { turnAfter, wordingOf } from '@/core/templates';
 
 import type { Sql } from '../db';
-import { templatesAmong, wordingsUsed, type TemplateRow } from '../templates';
+import { noteWordings, templatesAmong, wordingsUsed, type TemplateRow } from './queries';
 
-/** What a beat says in a round to somebody, with merge fields. */
+/** What has words of its own, or says a template's: a beat, a rule of greetings. */
+export interface Sayer {
+  wordings: readonly string[];
+  templateId?: string | null | undefined;
+}
+
+/** What is said to somebody, with merge fields. */
 export interface Said {
   subject: string;
   words: string;
@@ -15,22 +20,23 @@ export interface Said {
 
 const usedKey = (personId: string, templateId: string) => `${personId} ${templateId}`;
 
-/** The words of beats: their own, or of templates, of which nobody gets the same one twice running. */
-export class BeatWords {
+/** What is said: own words, or those of templates, of which nobody gets the same one twice running. */
+export class Sayings {
   constructor(
     private readonly templates: ReadonlyMap<string, TemplateRow>,
     private readonly used: Map<string, string>,
   ) {}
 
   /** As {@link of}, and counts it as had. */
-  take(beat: Beat, round: number, personId: string): Said {
-    const said = this.of(beat, round, personId);
+  take(sayer: Sayer, round: number, personId: string): Said {
+    const said = this.of(sayer, round, personId);
     const { template } = said;
     if (template) this.used.set(usedKey(personId, template.id), template.wordingId);
     return said;
   }
 
-  of({ wordings, templateId }: Beat, round: number, personId: string): Said {
+  /** @param round which turn it is: the round of a cadence, the year of a date */
+  of({ wordings, templateId }: Sayer, round: number, personId: string): Said {
     const template = templateId ? this.templates.get(templateId) : undefined;
     if (!template) {
       const words = wordingOf(wordings, round, personId);
@@ -43,25 +49,25 @@ export class BeatWords {
   }
 
   /** These, with what other people had last. */
-  with(others: BeatWords): BeatWords {
-    return new BeatWords(
+  with(others: Sayings): Sayings {
+    return new Sayings(
       new Map([...this.templates, ...others.templates]),
       new Map([...this.used, ...others.used]),
     );
   }
 }
 
-/** Reads the words of beats, as far as templates say them; what people had last, or everybody (null). */
-export async function beatWords(
+/** Reads what is said, as far as templates say it; and what people had last, or everybody (null). */
+export async function readSayings(
   sql: Sql,
-  beats: readonly Beat[],
+  sayers: readonly Pick<Sayer, 'templateId'>[],
   ids: readonly string[] | null,
-): Promise<BeatWords> {
-  const templateIds = [...new Set(beats.flatMap(({ templateId }) => templateId ?? []))];
-  if (templateIds.length === 0) return new BeatWords(new Map(), new Map());
+): Promise<Sayings> {
+  const templateIds = [...new Set(sayers.flatMap(({ templateId }) => templateId ?? []))];
+  if (templateIds.length === 0) return new Sayings(new Map(), new Map());
   const templates = await templatesAmong(sql, templateIds);
   const used = await wordingsUsed(sql, ids);
-  return new BeatWords(
+  return new Sayings(
     new Map(templates.map((row) => [row.id, row])),
     new Map(
       used.map(({ person_id, template_id, wording_id }) => [
@@ -70,4 +76,17 @@ export async function beatWords(
       ]),
     ),
   );
+}
+
+/** Notes which wording somebody has now had, where a template said it. */
+export async function noteSaid(
+  sql: Sql,
+  sayer: Sayer,
+  { round, personId, at }: { round: number; personId: string; at: string },
+): Promise<void> {
+  if (!sayer.templateId) return;
+  const { template } = (await readSayings(sql, [sayer], [personId])).of(sayer, round, personId);
+  if (!template) return;
+  const used = { person_id: personId, template_id: template.id, wording_id: template.wordingId };
+  await noteWordings(sql, [{ ...used, at }]);
 }

@@ -1,0 +1,242 @@
+import type { getAlmanac, getAlmanacYear } from '@/contract/almanac';
+import type { CallOutput } from '@/contract/endpoint';
+import type { PeopleFilter } from '@/contract/filters';
+import {
+  almanacOf,
+  dateWords,
+  GREETING,
+  greetingKey,
+  isRound,
+  isTooLateForPost,
+  occasionName,
+  type AlmanacPerson,
+  type DatedPerson,
+  type Greeting,
+} from '@/core/almanac';
+import { dayNumberOf, partsOf, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
+import { kindSetups } from '@/core/touches';
+
+import { invalid } from '../api';
+import type { Context } from '../context';
+import { messagesByKey } from '../messages';
+import { asking, assertRules, exactIdsOf } from '../people';
+import { sphereNow, type Sphere } from '../planner';
+import { feastsIn } from './read';
+import type { GreetingsHeld } from './held';
+import * as queries from './queries';
+
+const MOST_DAYS = 62;
+const SHOWN = 3_000;
+
+type Shown = CallOutput<typeof getAlmanac>['days'][number]['dates'][number];
+
+export const heldOf = ({ held }: Sphere): GreetingsHeld => held.get(GREETING) as GreetingsHeld;
+
+/** Whose dates are asked for; everybody's where nothing is filtered. */
+async function peopleAmong(
+  ctx: Context,
+  sphere: Sphere,
+  filter: PeopleFilter,
+): Promise<AlmanacPerson[]> {
+  const { people } = heldOf(sphere);
+  const asked = Object.values(filter).some((part) =>
+    Array.isArray(part) ? part.length > 0 : part !== undefined,
+  );
+  if (!asked) return [...people.values()];
+  await assertRules(ctx, ctx.db, { filter });
+  const ids = await exactIdsOf(ctx.db, filter, asking(ctx));
+  return ids.flatMap((id) => people.get(id) ?? []);
+}
+
+/** Planned greetings by each key that they settle. */
+function byEachKey({ greetings }: GreetingsHeld): Map<string, Greeting> {
+  const all = new Map<string, Greeting>();
+  for (const one of greetings.values()) {
+    all.set(one.key, one);
+    for (const { key } of one.others) all.set(key, one);
+  }
+  return all;
+}
+
+interface Asked extends PeopleFilter {
+  from: PlainDate;
+  to: PlainDate;
+}
+
+/** Dates and holidays of some weeks, each with what is planned for it. */
+export async function readAlmanac(
+  ctx: Context,
+  { from, to, ...filter }: Asked,
+): Promise<CallOutput<typeof getAlmanac>> {
+  const [first, last] = [toDayNumber(from), toDayNumber(to)];
+  if (last < first || last - first >= MOST_DAYS)
+    throw invalid(`Ask for at most ${MOST_DAYS} days, the first of them first.`, 'to');
+  const sphere = await sphereNow(ctx);
+  const { settings } = sphere;
+  const held = heldOf(sphere);
+  const people = await peopleAmong(ctx, sphere, filter);
+  const dates = almanacOf(people, first, last, settings.leapDay);
+  const some = dates.slice(0, SHOWN);
+  const fates = await fatesOf(ctx, some);
+  const planned = byEachKey(held);
+  const days = Array.from({ length: last - first + 1 }, (_, i) => ({
+    on: toPlainDate(first + i),
+    holidays: [] as string[],
+    dates: [] as Shown[],
+    writeBy: 0,
+  }));
+  for (const { on, name } of feastsIn(settings, { from: first, to: last }))
+    days[on - first]!.holidays.push(name);
+  for (const one of some)
+    days[one.on - first]!.dates.push(shownDate(sphere, held, one, planned, fates));
+  const ids = new Set(people.map(({ id }) => id));
+  const mine = [...held.greetings.values()].filter(({ personId }) => ids.has(personId));
+  const inDays = mine.filter(({ on }) => on >= first && on <= last);
+  const lastDays = (all: readonly Greeting[]) =>
+    all.flatMap(({ key }) => {
+      const plan = held.plans.get(key)!;
+      return plan.mail && !isTooLateForPost(plan, sphere.options) ? [plan.mail.writeBy] : [];
+    });
+  for (const by of lastDays(mine)) if (by >= first && by <= last) days[by - first]!.writeBy += 1;
+  const toWrite = lastDays(inDays);
+  const setups = kindSetups(settings.kinds);
+  return {
+    today: ctx.clock.today(),
+    total: dates.length,
+    days,
+    greetings: inDays.length,
+    costMinor: inDays.reduce((sum, { kind }) => sum + setups[kind].costMinor, 0),
+    toWrite: toWrite.length,
+    firstBy: toWrite.length > 0 ? toPlainDate(Math.min(...toWrite)) : null,
+  };
+}
+
+interface Fates {
+  marks: ReadonlyMap<string, string>;
+  messages: ReadonlyMap<string, string>;
+}
+
+const keyOf = ({ personId, date, year }: DatedPerson) => greetingKey(personId, date.key, year);
+
+/** What became of the greetings of these dates so far. */
+async function fatesOf(ctx: Context, dates: readonly DatedPerson[]): Promise<Fates> {
+  const ids = [...new Set(dates.map(({ personId }) => personId))];
+  const marks = await queries.readMarks(ctx.db, ids);
+  const messages = await messagesByKey(ctx.db, dates.map(keyOf));
+  return {
+    marks: new Map(marks.map((row) => [`${GREETING}:${row.person_id}:${row.part}`, row.fate])),
+    messages: new Map(messages.map((row) => [row.key, row.state])),
+  };
+}
+
+function shownDate(
+  sphere: Sphere,
+  held: GreetingsHeld,
+  one: DatedPerson,
+  planned: ReadonlyMap<string, Greeting>,
+  fates: Fates,
+): Shown {
+  const { date, personId, count } = one;
+  const key = keyOf(one);
+  const greeting = planned.get(key);
+  const { hushed } = held.people.get(personId)!;
+  return {
+    personId,
+    name: sphere.names.get(personId) ?? '',
+    occasion: date.occasion,
+    dateKey: date.key,
+    what: dateWords({ ...date, count }),
+    round: count !== null && isRound(count),
+    hushed: hushed.some((what) => what === '' || what === date.occasion || what === date.key),
+    greeting: greeting
+      ? plannedOf(sphere, held, greeting)
+      : settledOf(key, fates.marks.get(key), fates.messages.get(key)),
+  };
+}
+
+function plannedOf(sphere: Sphere, held: GreetingsHeld, greeting: Greeting): Shown['greeting'] {
+  const { key, others, instead } = greeting;
+  const plan = held.plans.get(key)!;
+  const swapped = sphere.options.swaps?.get(key);
+  const late = isTooLateForPost(plan, sphere.options);
+  return {
+    key,
+    kind: swapped ?? greeting.kind,
+    way: swapped ? 'hand' : greeting.way,
+    state: late ? 'late' : 'planned',
+    by: plan.mail ? toPlainDate(plan.mail.writeBy) : null,
+    instead: late ? (instead[0] ?? null) : null,
+    withNames: others.map(({ personId }) => sphere.names.get(personId) ?? ''),
+  };
+}
+
+/** A greeting that was given, dropped, or is on its way; null for none. */
+function settledOf(
+  key: string,
+  fate: string | undefined,
+  message: string | undefined,
+): Shown['greeting'] {
+  if (!fate) return null;
+  const base = { key, kind: 'other' as const, by: null, instead: null, withNames: [] };
+  if (message === 'ready' || message === 'handing') return { ...base, way: 'auto', state: 'out' };
+  if (message === 'held' || message === 'failed') return { ...base, way: 'auto', state: 'held' };
+  const state =
+    fate === 'made' || message === 'gone' ? 'made' : fate === 'skipped' ? 'dropped' : 'passed';
+  return { ...base, way: 'hand', state };
+}
+
+/** A year in numbers. */
+export async function readYear(
+  ctx: Context,
+  { year, ...filter }: PeopleFilter & { year: number },
+): Promise<CallOutput<typeof getAlmanacYear>> {
+  const sphere = await sphereNow(ctx);
+  const { settings, options } = sphere;
+  const held = heldOf(sphere);
+  const people = await peopleAmong(ctx, sphere, filter);
+  const from = dayNumberOf({ year, month: 1, day: 1 });
+  const to = dayNumberOf({ year, month: 12, day: 31 });
+  const ids = new Set(people.map(({ id }) => id));
+  const setups = kindSetups(settings.kinds);
+  const months = Array.from({ length: 12 }, () => ({ dates: 0, greetings: 0, costMinor: 0 }));
+  const count = () => Array.from({ length: to - from + 1 }, () => 0);
+  const [dates, greetings] = [count(), count()];
+  const occasions = new Map<string, { name: string; dates: number }>();
+  for (const { on, date } of almanacOf(people, from, to, settings.leapDay)) {
+    dates[on - from]! += 1;
+    months[partsOf(on).month - 1]!.dates += 1;
+    const known = occasions.get(date.occasion);
+    if (known) known.dates += 1;
+    else occasions.set(date.occasion, { name: nameOf(date), dates: 1 });
+  }
+  let [minutes, costMinor] = [0, 0];
+  for (const { on, kind, way, personId } of held.greetings.values()) {
+    if (on < from || on > to || !ids.has(personId)) continue;
+    greetings[on - from]! += 1;
+    const month = months[partsOf(on).month - 1]!;
+    month.greetings += 1;
+    month.costMinor += setups[kind].costMinor;
+    costMinor += setups[kind].costMinor;
+    if (way === 'hand') minutes += setups[kind].minutes;
+  }
+  return {
+    today: ctx.clock.today(),
+    year,
+    dates,
+    greetings,
+    holidays: feastsIn(settings, { from, to }).map(({ on, name }) => ({
+      on: toPlainDate(on),
+      name,
+    })),
+    months,
+    occasions: [...occasions]
+      .map(([occasion, one]) => ({ occasion, ...one }))
+      .sort((a, b) => b.dates - a.dates),
+    minutes,
+    costMinor,
+    planned: from <= options.today + 365 && to >= options.today,
+  };
+}
+
+const nameOf = (date: DatedPerson['date']): string =>
+  date.occasion.startsWith('named.') ? date.name : occasionName(date.occasion);

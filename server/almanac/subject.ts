@@ -1,0 +1,35 @@
+import { REACTIONS, TABLES } from '../act';
+import { ROUTES } from '../api';
+import type { Subject } from '../house';
+import { STORY_PARTS } from '../people';
+import { touchSource } from '../planner';
+import { RECURRING } from '../tasks';
+import { greetingRound, keepTrue } from './daily';
+import { almanacRoutes } from './routes';
+import { greetings } from './source';
+import { greetingStory } from './story';
+
+/** Dates in the sphere, and the greetings for them. */
+export const almanac: Subject = {
+  name: 'almanac',
+  gives: [
+    TABLES({ table: 'greeting_rule', rows: 'owner' }),
+    TABLES({
+      table: 'hushed',
+      rows: 'owner',
+      person: { columns: ['person_id'], merge: { unless: ['occasion'] } },
+    }),
+    TABLES({
+      table: 'greeting_words',
+      rows: 'owner',
+      person: { columns: ['person_id'], merge: 'move' },
+    }),
+    TABLES({ table: 'calendar_feed', rows: 'owner' }),
+    TABLES({ table: 'calendar_event', rows: 'machine' }),
+    ROUTES(almanacRoutes),
+    touchSource(greetings),
+    STORY_PARTS(greetingStory),
+    RECURRING(greetingRound),
+    REACTIONS(keepTrue),
+  ],
+};
