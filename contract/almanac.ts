@@ -1,11 +1,9 @@
 import { z } from 'zod';
 
-import { TOUCH_KINDS } from '@/core/touches';
-
-import { Day, PersonId } from './common';
+import { Day } from './common';
 import { endpoint } from './endpoint';
 import { FilterQuery } from './filters';
-import { GREETING_STATES } from './greetings';
+import { DateShown } from './greetings';
 
 const subject = 'almanac';
 
@@ -49,34 +47,6 @@ const READ = [
   'plan',
   'messages',
 ] as const;
-
-/** A date of somebody on one of its days. */
-const DateShown = z.object({
-  personId: PersonId,
-  name: z.string(),
-  occasion: z.string(),
-  /** Which of their dates. */
-  dateKey: z.string(),
-  /** What it is this time: "turns 50", "wedding, 25 years". */
-  what: z.string(),
-  round: z.boolean(),
-  /** Whether they are not to be greeted on it. */
-  hushed: z.boolean(),
-  greeting: z
-    .object({
-      key: z.string(),
-      kind: z.enum(TOUCH_KINDS),
-      way: z.enum(['hand', 'auto']),
-      state: z.enum(GREETING_STATES),
-      /** Of what is mailed: the last day to write it. */
-      by: Day.nullable(),
-      /** Of what is too late for the post: what is open instead. */
-      instead: z.enum(TOUCH_KINDS).nullable(),
-      withNames: z.array(z.string()),
-    })
-    .nullable(),
-});
-export type DateShown = z.infer<typeof DateShown>;
 
 const Filter = FilterQuery.omit({ among: true, batchId: true, lacks: true });
 

@@ -185,6 +185,34 @@ export const GREETING_STATES = [
   'passed',
 ] as const;
 
+/** A date of somebody on one of its days. */
+export const DateShown = z.object({
+  personId: PersonId,
+  name: z.string(),
+  occasion: z.string(),
+  /** Which of their dates. */
+  dateKey: z.string(),
+  /** What it is this time: "turns 50", "wedding, 25 years". */
+  what: z.string(),
+  round: z.boolean(),
+  /** Whether they are not to be greeted on it. */
+  hushed: z.boolean(),
+  greeting: z
+    .object({
+      key: z.string(),
+      kind: z.enum(TOUCH_KINDS),
+      way: z.enum(['hand', 'auto']),
+      state: z.enum(GREETING_STATES),
+      /** Of what is mailed: the last day to write it. */
+      by: Day.nullable(),
+      /** Of what is too late for the post: what is open instead. */
+      instead: z.enum(TOUCH_KINDS).nullable(),
+      withNames: z.array(z.string()),
+    })
+    .nullable(),
+});
+export type DateShown = z.infer<typeof DateShown>;
+
 const GreetingShown = z.object({
   key: z.string(),
   personId: PersonId,
@@ -274,6 +302,25 @@ export const hush = endpoint({
     hushed: z.boolean(),
   }),
   response: Done,
+  errors: ['not_found'],
+});
+
+/** A date of somebody, when it is next. */
+const PersonDate = DateShown.omit({ personId: true, name: true }).extend({ next: Day });
+export type PersonDate = z.infer<typeof PersonDate>;
+
+export const datesOfPerson = endpoint({
+  method: 'get',
+  path: '/people/:id/dates',
+  subject,
+  shows: READ,
+  summary: 'The dates of somebody, when each comes next, and how they are greeted on it',
+  params: PersonParam,
+  response: z.object({
+    dates: z.array(PersonDate),
+    /** They are not greeted at all. */
+    never: z.boolean(),
+  }),
   errors: ['not_found'],
 });
 

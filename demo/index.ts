@@ -13,6 +13,7 @@ import { addDays, daysBetween, type PlainDate } from '@/core/time';
 import { writeByForm } from './arrivals';
 import { setUpCarriers } from './carriers';
 import { makeCadences, makeRota } from './cadences';
+import { beginGreetings } from './greetings';
 import { pastTouches } from './history';
 import { joinPartners, learnOfThem, writeDownTwice } from './known';
 import { liveThrough } from './live';
@@ -90,6 +91,7 @@ export async function fillDemo({ base, seed, say, mail }: FillOptions): Promise<
   await learnOfThem(base, random, rows, today, notes);
   await enrolPeople(base, random, rows);
   await beginRota(base);
+  await beginGreetings(base, new Random(seed + 1), rows);
   const demoDay = addDays(today, LIVED_DAYS);
   const away = daysFrom(addDays(demoDay, -AWAY_DAYS.from), addDays(demoDay, -AWAY_DAYS.to));
   const holidays = daysFrom(addDays(demoDay, 31), addDays(demoDay, 39));

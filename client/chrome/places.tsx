@@ -1,4 +1,5 @@
 import BookOpen from 'lucide-react-native/icons/book-open';
+import CalendarHeart from 'lucide-react-native/icons/calendar-heart';
 import CalendarRange from 'lucide-react-native/icons/calendar-range';
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import LampDesk from 'lucide-react-native/icons/lamp-desk';
@@ -56,6 +57,7 @@ const CADENCES: Place = {
   also: ['/enrol'],
 };
 const AHEAD: Place = { href: '/ahead', label: 'Ahead', Icon: Sunrise, parts: [] };
+const ALMANAC: Place = { href: '/almanac', label: 'Almanac', Icon: CalendarHeart, parts: [] };
 const PATTERNS: Place = {
   href: '/cadences/patterns',
   label: 'Pattern book',
@@ -66,12 +68,12 @@ const PLANS: Place = {
   href: '/cadences',
   label: 'Plans',
   Icon: CalendarRange,
-  parts: [CADENCES, AHEAD, PATTERNS],
+  parts: [CADENCES, AHEAD, ALMANAC, PATTERNS],
 };
 
 /** The bar of a phone holds five places at most; the rail of a wide window names every part. */
 export const placesOf = (wide: boolean): readonly Place[] =>
-  wide ? [DESK, PEOPLE, CADENCES, AHEAD, PATTERNS, OUT, MORE] : [DESK, PEOPLE, PLANS, OUT, MORE];
+  wide ? [DESK, PEOPLE, CADENCES, AHEAD, ALMANAC, PATTERNS, OUT, MORE] : [DESK, PEOPLE, PLANS, OUT, MORE];
 
 const covers = (href: string, path: string): boolean =>
   href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`);

@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { PersonDates } from '@/client/almanac';
 import { useRead } from '@/client/api';
 import { Button, Page, Rule, useWide, Waiting } from '@/client/ui';
 import { getPerson, type PersonSheet } from '@/contract/people';
@@ -58,6 +59,7 @@ function Sheet({ sheet, today }: { sheet: PersonSheet; today: PlainDate }) {
         </View>
         <View className={`gap-6 ${wide ? 'min-w-0 flex-1' : ''}`}>
           <Facts sheet={sheet} today={today} />
+          <PersonDates personId={sheet.id} />
           <Enrolments sheet={sheet} today={today} />
           <PutAway sheet={sheet} />
         </View>

@@ -4,6 +4,7 @@ export * from './faiths';
 export * from './greetings';
 export * from './items';
 export * from './occasion';
+export * from './patterns';
 export * from './post';
 export * from './reason';
 export * from './rules';

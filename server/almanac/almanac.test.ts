@@ -88,7 +88,7 @@ test('one greeting for a home: the same day, and both are marked by it', async (
   expect(all).toHaveLength(1);
   expect(await planned(dana)).toMatchObject([{ words: '25 years, Dana and Lee' }]);
   expect(await planned(lee)).toEqual([]);
-  const [{ key }] = all as [{ key: string }];
+  const { key } = all[0]!;
   api.clock.today = () => '2026-12-10' as never;
   await api.call(logTouch, {
     body: { personId: dana, kind: 'call', outcome: 'reached', itemKey: key },

@@ -1,6 +1,7 @@
 import type { getAlmanac, getAlmanacYear } from '@/contract/almanac';
 import type { CallOutput } from '@/contract/endpoint';
 import type { PeopleFilter } from '@/contract/filters';
+import type { datesOfPerson } from '@/contract/greetings';
 import {
   almanacOf,
   dateWords,
@@ -19,7 +20,7 @@ import { kindSetups } from '@/core/touches';
 import { invalid } from '../api';
 import type { Context } from '../context';
 import { messagesByKey } from '../messages';
-import { asking, assertRules, exactIdsOf } from '../people';
+import { asking, assertRules, exactIdsOf, findOrRefuse } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { feastsIn } from './read';
 import type { GreetingsHeld } from './held';
@@ -240,3 +241,35 @@ export async function readYear(
 
 const nameOf = (date: DatedPerson['date']): string =>
   date.occasion.startsWith('named.') ? date.name : occasionName(date.occasion);
+
+/** The dates of one person, each when it comes next. */
+export async function readDatesOf(
+  ctx: Context,
+  id: string,
+): Promise<CallOutput<typeof datesOfPerson>> {
+  const sphere = await sphereNow(ctx);
+  const held = heldOf(sphere);
+  const person = held.people.get(id);
+  if (!person) {
+    await findOrRefuse(ctx.db, id);
+    return { dates: [], never: false };
+  }
+  const { today } = sphere.options;
+  const seen = new Set<string>();
+  const next = almanacOf([person], today, today + 366, sphere.settings.leapDay).filter(
+    ({ date }) => !seen.has(date.key) && seen.add(date.key),
+  );
+  const fates = await fatesOf(ctx, next);
+  const planned = byEachKey(held);
+  return {
+    dates: next.map((one) => {
+      const { personId: _, name: __, ...shown } = shownDate(sphere, held, one, planned, fates);
+      return {
+        ...shown,
+        hushed: person.hushed.some((what) => what === one.date.occasion || what === one.date.key),
+        next: toPlainDate(one.on),
+      };
+    }),
+    never: person.hushed.includes(''),
+  };
+}

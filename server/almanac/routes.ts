@@ -5,7 +5,7 @@ import * as api from '@/contract/greetings';
 
 import { register } from '../api';
 import type { Context } from '../context';
-import { readAlmanac, readYear } from './calendar';
+import { readAlmanac, readDatesOf, readYear } from './calendar';
 import { change, greetTogether, hush } from './change';
 import { readGreetingsOf } from './greetings';
 import * as rules from './rules';
@@ -24,6 +24,7 @@ export function almanacRoutes(router: Router, ctx: Context): void {
   register(router, api.greetTogether, ({ params, body }) =>
     greetTogether(ctx, params.id, body.together),
   );
+  register(router, api.datesOfPerson, ({ params }) => readDatesOf(ctx, params.id));
   register(router, calendar.getAlmanac, ({ query }) => readAlmanac(ctx, query));
   register(router, calendar.getAlmanacYear, ({ query }) => readYear(ctx, query));
 }

@@ -1,0 +1,5 @@
+import { lazy } from 'react';
+
+export default lazy(async () => ({
+  default: (await import('@/client/almanac/almanac-screen')).AlmanacScreen,
+}));

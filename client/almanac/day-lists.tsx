@@ -1,0 +1,97 @@
+import { View } from 'react-native';
+
+import { useMoney } from '@/client/settings';
+import { Heading, LinkedButton, Soft, Title } from '@/client/ui';
+import type { getAlmanac } from '@/contract/almanac';
+import type { CallOutput } from '@/contract/endpoint';
+import {
+  countInWords,
+  figure,
+  longDate,
+  plural,
+  sentenceCase,
+  spokenDate,
+  weekdayName,
+  type PlainDate,
+} from '@/core/time';
+
+import { DateLine } from './date-line';
+import { spanName, type Lens } from './month';
+
+type Almanac = CallOutput<typeof getAlmanac>;
+
+/** Where in time one looks. */
+export interface At {
+  lens: Lens;
+  day: PlainDate;
+  today: PlainDate;
+}
+
+const inMonth = ({ days }: Almanac, { lens, day }: At) =>
+  lens === 'month' ? days.filter(({ on }) => on.startsWith(day.slice(0, 7))) : days;
+
+/** How many dates and greetings there are, and what has to be written by when. */
+export function Head({ almanac, at }: { almanac: Almanac; at: At }) {
+  const money = useMoney();
+  const mine = inMonth(almanac, at);
+  const dates = mine.reduce((sum, { dates: some }) => sum + some.length, 0);
+  const greeted = mine.reduce(
+    (sum, { dates: some }) => sum + some.filter(({ greeting }) => greeting !== null).length,
+    0,
+  );
+  const { toWrite, firstBy, costMinor } = almanac;
+  const cards = `${sentenceCase(countInWords(toWrite))} ${toWrite === 1 ? 'card' : 'cards'} to write, the first by ${firstBy ? spokenDate(firstBy, at.today) : ''}.`;
+  return (
+    <View className="gap-1">
+      <Title>{`${spanName(at.lens, at.day, at.today)}: ${dates === 0 ? 'no dates' : `${plural(dates, 'date')}, ${figure(greeted)} greeted`}`}</Title>
+      {toWrite > 0 ? <Soft>{cards}</Soft> : null}
+      {costMinor > 0 ? (
+        <Soft>{`Cards, letters and gifts for about ${money(costMinor)}.`}</Soft>
+      ) : null}
+    </View>
+  );
+}
+
+/** The dates one by one, of the chosen day or of all that are shown. */
+export function DayLists({
+  almanac,
+  at,
+  chosen,
+}: {
+  almanac: Almanac;
+  at: At;
+  chosen: PlainDate | null;
+}) {
+  const { today } = at;
+  const days = chosen
+    ? almanac.days.filter(({ on }) => on === chosen)
+    : inMonth(almanac, at).filter(({ dates, holidays }) => dates.length + holidays.length > 0);
+  const shown = days.slice(0, 62);
+  if (shown.length === 0 || (chosen && shown[0]!.dates.length + shown[0]!.holidays.length === 0))
+    return <Nothing on={chosen} today={today} />;
+  return (
+    <View className="gap-4">
+      {shown.map(({ on, holidays, dates }) => (
+        <View key={on}>
+          <Heading>{`${weekdayName(on)}, ${longDate(on, today)}`}</Heading>
+          {holidays.length > 0 ? <Soft>{holidays.join(', ')}</Soft> : null}
+          {dates.map((date) => (
+            <DateLine key={date.personId + date.dateKey} {...{ date, on, today }} />
+          ))}
+        </View>
+      ))}
+      {almanac.total > 3_000 ? <Soft>The first 3,000 dates are shown.</Soft> : null}
+    </View>
+  );
+}
+
+const Nothing = ({ on, today }: { on: PlainDate | null; today: PlainDate }) => (
+  <View className="items-start gap-3">
+    <Soft>
+      {on
+        ? `Nothing on ${longDate(on, today)}.`
+        : 'No dates here. Birthdays and other dates stand on the sheets of people.'}
+    </Soft>
+    {on ? null : <LinkedButton href="/tidy/birthday" label="Who has no birthday yet" />}
+  </View>
+);

@@ -1,0 +1,109 @@
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useRead } from '@/client/api';
+import { useMoney } from '@/client/settings';
+import {
+  Body,
+  Choice,
+  Heading,
+  LinkedButton,
+  Soft,
+  Spread,
+  Title,
+  useToday,
+  Waiting,
+} from '@/client/ui';
+import type { CallOutput } from '@/contract/endpoint';
+import { listGreetings } from '@/contract/greetings';
+import { addDays, figure, plural } from '@/core/time';
+
+import { GreetingCard } from './greeting-card';
+import { LeftOutList } from './left-out';
+import { NearPairs } from './near-pairs';
+import { AlmanacParts } from './parts';
+import { kindsWords } from './words';
+import { hours } from './year-sheet';
+
+type Read = CallOutput<typeof listGreetings>;
+
+const SPANS = [
+  { value: '31', label: 'A month' },
+  { value: '92', label: 'Three months' },
+  { value: '365', label: 'A year' },
+] as const;
+type Span = (typeof SPANS)[number]['value'];
+
+/** The greetings of the coming weeks before they happen: changed, dropped, and what is to be decided. */
+export function GreetingsScreen() {
+  const today = useToday();
+  const { at } = useLocalSearchParams<{ at?: string }>();
+  const [span, setSpan] = useState<Span>('31');
+  const query = { from: addDays(today, -3), to: addDays(today, Number(span)) };
+  const read = useRead(listGreetings, { query }, { keepPrevious: true });
+  return (
+    <Spread beside={read.data ? <ToDecide read={read.data} /> : null}>
+      <AlmanacParts />
+      <Choice label="How far ahead" value={span} options={SPANS} onChange={setSpan} />
+      <Waiting query={read}>
+        {(data) => (
+          <>
+            <Head read={data} />
+            {data.greetings.map((greeting) => (
+              <GreetingCard
+                key={greeting.key}
+                greeting={greeting}
+                today={data.today}
+                open={greeting.key === at}
+              />
+            ))}
+            {data.total > data.greetings.length ? (
+              <Soft>{`and ${figure(data.total - data.greetings.length)} later ones`}</Soft>
+            ) : null}
+          </>
+        )}
+      </Waiting>
+    </Spread>
+  );
+}
+
+function Head({ read: { greetings, totals, rules, total } }: { read: Read }) {
+  const money = useMoney();
+  if (rules === 0)
+    return (
+      <View className="items-start gap-3">
+        <Title>Nobody is greeted yet</Title>
+        <Body>A rule says who is greeted on which occasion, and how.</Body>
+        <LinkedButton href="/almanac/rules" label="To the rules" />
+      </View>
+    );
+  const open = greetings.filter(({ state }) => state === 'planned' || state === 'late');
+  return (
+    <View className="gap-1">
+      <Title>{total === 0 ? 'No greetings in these weeks' : plural(total, 'greeting')}</Title>
+      {open.length > 0 ? (
+        <Soft>{`To come: ${kindsWords(open.map(({ kind }) => kind))}.`}</Soft>
+      ) : null}
+      {total > 0 ? (
+        <Soft>{`They take ${hours(totals.minutes)} of your time, and about ${money(totals.costMinor)}.`}</Soft>
+      ) : null}
+    </View>
+  );
+}
+
+/** What the owner is asked once, and who is left out and why. */
+function ToDecide({ read }: { read: Read }) {
+  const { near, leftOut, leftOutCount } = read;
+  return (
+    <View className="gap-4">
+      {near.length > 0 ? <NearPairs pairs={near} today={read.today} /> : null}
+      <View className="gap-1">
+        <Heading>
+          {leftOutCount === 0 ? 'Nobody is left out' : `Left out, ${figure(leftOutCount)}`}
+        </Heading>
+        <LeftOutList leftOut={leftOut} total={leftOutCount} today={read.today} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,1 @@
+export { PersonDates } from './person-dates';

@@ -1,0 +1,172 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useRead, useWrite } from '@/client/api';
+import { useMoney } from '@/client/settings';
+import { Body, Button, Card, Heading, Lead, Soft, Spread, Title, Waiting } from '@/client/ui';
+import {
+  listRules,
+  orderRules,
+  type GreetingRuleShown,
+  type GreetingTotals,
+} from '@/contract/greetings';
+import { readLists } from '@/contract/lists';
+import { RULE_PATTERNS, type RulePattern } from '@/core/almanac';
+import { countInWords, plural, sentenceCase } from '@/core/time';
+import { aKind } from '@/core/touches';
+
+import { AlmanacParts } from './parts';
+import { blankRule, RuleForm, type Drafted } from './rule-form';
+import { hours } from './year-sheet';
+
+/** By which rules people are greeted, what each brings in a year, and ready ones beside them. */
+export function RulesScreen() {
+  const rules = useRead(listRules, {}, { keepPrevious: true });
+  const [open, setOpen] = useState<Drafted | null>(null);
+  return (
+    <Spread
+      beside={
+        open ? (
+          <RuleForm key={open.id ?? open.name} drafted={open} onClose={() => setOpen(null)} />
+        ) : (
+          <Patterns onTake={setOpen} />
+        )
+      }
+    >
+      <AlmanacParts />
+      <Waiting query={rules}>
+        {(data) => (
+          <>
+            <Title>{headline(data.rules.length)}</Title>
+            <YearOf totals={data.year} />
+            <Button
+              weight="main"
+              className="self-start"
+              label="A new rule"
+              onPress={() =>
+                setOpen({ id: null, version: null, name: 'A new rule', draft: blankRule() })
+              }
+            />
+            {data.rules.map((rule, at) => (
+              <RuleCard key={rule.id} rule={rule} at={at} all={data.rules} onOpen={setOpen} />
+            ))}
+            {data.rules.length > 1 ? (
+              <Soft>Of several rules that fit somebody’s date, the first one greets.</Soft>
+            ) : null}
+          </>
+        )}
+      </Waiting>
+    </Spread>
+  );
+}
+
+const headline = (n: number): string =>
+  n === 0
+    ? 'Nobody is greeted yet'
+    : `${sentenceCase(countInWords(n))} ${n === 1 ? 'rule' : 'rules'} of greetings`;
+
+function YearOf({ totals: { greetings, days, minutes, costMinor } }: { totals: GreetingTotals }) {
+  const money = useMoney();
+  if (greetings === 0) return null;
+  return (
+    <Body>
+      {`In the year to come: ${plural(greetings, 'greeting')} on ${plural(days, 'day')}, ${hours(minutes)} of your time and about ${money(costMinor)}.`}
+    </Body>
+  );
+}
+
+interface CardProps {
+  rule: GreetingRuleShown;
+  at: number;
+  all: readonly GreetingRuleShown[];
+  onOpen: (drafted: Drafted) => void;
+}
+
+function RuleCard({ rule, at, all, onOpen }: CardProps) {
+  const order = useWrite(orderRules);
+  const circles = useRead(readLists).data?.circle ?? [];
+  const money = useMoney();
+  const { id, version, name, year, kind, way, active, ...rest } = rule;
+  const ids = all.map((one) => one.id);
+  const move = (by: 1 | -1) => () => {
+    const next = [...ids];
+    next.splice(at + by, 0, ...next.splice(at, 1));
+    order.mutate({ body: { ids: next } });
+  };
+  const who = rest.circles.map((one) => circles.find((c) => c.id === one)?.name).filter(Boolean);
+  const brings =
+    year.greetings === 0
+      ? 'Nobody in the year to come.'
+      : `${plural(year.greetings, 'greeting')} a year, ${hours(year.minutes)}${year.costMinor > 0 ? `, ${money(year.costMinor)}` : ''}.`;
+  return (
+    <Card className="gap-1">
+      <Lead>{`${sentenceCase(name)}${YEARS_WORDS[rest.years]}`}</Lead>
+      <Body>
+        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ' by itself' : ''}${who.length > 0 ? `, to ${who.join(' and ')}` : rest.viewId ? ', to a view' : ', to everybody'}`}
+      </Body>
+      <Soft>{active ? brings : 'Switched off.'}</Soft>
+      <View className="flex-row flex-wrap">
+        <Button
+          weight="quiet"
+          className="-ml-2"
+          label="Change"
+          spoken={`Change: ${name}, ${kind}`}
+          onPress={() =>
+            onOpen({ id, version, name: sentenceCase(name), draft: { kind, way, active, ...rest } })
+          }
+        />
+        <Button
+          weight="quiet"
+          label="Up"
+          spoken={`Move up: ${name}, ${kind}`}
+          disabled={at === 0 || order.isPending}
+          onPress={move(-1)}
+        />
+        <Button
+          weight="quiet"
+          label="Down"
+          spoken={`Move down: ${name}, ${kind}`}
+          disabled={at === all.length - 1 || order.isPending}
+          onPress={move(1)}
+        />
+      </View>
+    </Card>
+  );
+}
+
+const YEARS_WORDS = { all: '', round: ', round ones', plain: ', but for round ones' } as const;
+
+/** Ready rules, to take over and change before they are kept. */
+function Patterns({ onTake }: { onTake: (drafted: Drafted) => void }) {
+  const circles = useRead(readLists).data?.circle ?? [];
+  const draftOf = ({ occasion, kind, way, years, leadDays, closest, words }: RulePattern) => ({
+    ...blankRule(),
+    occasion,
+    kind,
+    way,
+    years,
+    leadDays,
+    words,
+    circles: closest === null ? [] : circles.slice(0, closest).map(({ id }) => id),
+  });
+  return (
+    <View className="gap-3">
+      <Heading>From the pattern book</Heading>
+      {RULE_PATTERNS.map((pattern) => (
+        <View key={pattern.key} className="gap-1 border-b border-line pb-2">
+          <Body className="font-sans-semibold">{pattern.name}</Body>
+          <Soft>{pattern.advice}</Soft>
+          <Button
+            weight="quiet"
+            className="-ml-2 self-start"
+            label="Take it over"
+            spoken={`Take over: ${pattern.name}`}
+            onPress={() =>
+              onTake({ id: null, version: null, name: pattern.name, draft: draftOf(pattern) })
+            }
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
