@@ -66,7 +66,8 @@ export function DayLists({
   const days = chosen
     ? almanac.days.filter(({ on }) => on === chosen)
     : inMonth(almanac, at).filter(({ dates, holidays }) => dates.length + holidays.length > 0);
-  const shown = days.slice(0, 62);
+  // What is to come first; what has been stands below it.
+  const shown = [...days.filter(({ on }) => on >= today), ...days.filter(({ on }) => on < today)];
   if (shown.length === 0 || (chosen && shown[0]!.dates.length + shown[0]!.holidays.length === 0))
     return <Nothing on={chosen} today={today} />;
   return (

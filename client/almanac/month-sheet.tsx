@@ -96,7 +96,7 @@ function DayCell({ day, pale, isToday, chosen, today, onPress }: CellProps) {
         ) : null}
       </View>
       <Marks dates={dates} />
-      {writeBy > 0 ? <View aria-hidden className="bg-wax mt-1 h-[2px] self-stretch" /> : null}
+      {writeBy > 0 ? <View aria-hidden className="mt-1 h-[2px] self-stretch bg-danger" /> : null}
     </Pressable>
   );
 }
@@ -126,7 +126,7 @@ const Legend = () => (
       no greeting
     </Key>
     <Key mark={<View className="h-[6px] w-[6px] rotate-45 border border-soft" />}>holiday</Key>
-    <Key mark={<View className="bg-wax h-[2px] w-[14px]" />}>last day to write</Key>
+    <Key mark={<View className="h-[2px] w-[14px] bg-danger" />}>last day to write</Key>
   </View>
 );
 

@@ -130,11 +130,14 @@ function talkingDays({ on, leadDays, dayRule }: PlanGreeting, { calendar }: Item
   return { earliest: day, wanted: day, latest: day };
 }
 
-/** Whether a greeting needs a hand: also where the owner has chosen another way for it. */
+/**
+ * Whether a greeting needs a hand: also where the owner has chosen another way for it, and where its day went
+ * by without it.
+ */
 export const isByHand = (
-  { way, key }: Pick<PlanGreeting, 'way' | 'key'>,
-  { swaps }: Pick<ItemContext, 'swaps'>,
-): boolean => way === 'hand' || Boolean(swaps?.has(key));
+  { way, key, on }: Pick<PlanGreeting, 'way' | 'key' | 'on'>,
+  { swaps, today }: Pick<ItemContext, 'swaps' | 'today'>,
+): boolean => way === 'hand' || on < today || Boolean(swaps?.has(key));
 
 export const greetingSource: TouchSource = {
   name: GREETING,

@@ -48,6 +48,8 @@ export function wayReason(
   today: PlainDate,
 ): string {
   const { mail } = plan;
+  if (plan.way === 'auto' && toDayNumber(today) > plan.on)
+    return 'It did not go by itself on its day.';
   if (!mail) return greeting.changed ?? '';
   const by = spokenDate(toPlainDate(mail.writeBy), today);
   const late = toDayNumber(today) > mail.writeBy;

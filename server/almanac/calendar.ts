@@ -22,9 +22,10 @@ import type { Context } from '../context';
 import { messagesByKey } from '../messages';
 import { asking, assertRules, exactIdsOf, findOrRefuse } from '../people';
 import { sphereNow, type Sphere } from '../planner';
-import { feastsIn } from './read';
+import { becameOf } from './greetings';
 import type { GreetingsHeld } from './held';
 import * as queries from './queries';
+import { feastsIn } from './read';
 
 const MOST_DAYS = 62;
 const SHOWN = 3_000;
@@ -178,12 +179,9 @@ function settledOf(
   message: string | undefined,
 ): Shown['greeting'] {
   if (!fate) return null;
-  const base = { key, kind: 'other' as const, by: null, instead: null, withNames: [] };
-  if (message === 'ready' || message === 'handing') return { ...base, way: 'auto', state: 'out' };
-  if (message === 'held' || message === 'failed') return { ...base, way: 'auto', state: 'held' };
-  const state =
-    fate === 'made' || message === 'gone' ? 'made' : fate === 'skipped' ? 'dropped' : 'passed';
-  return { ...base, way: 'hand', state };
+  const state = becameOf(fate, message);
+  const way = message ? 'auto' : 'hand';
+  return { key, kind: 'other', way, state, by: null, instead: null, withNames: [] };
 }
 
 /** A year in numbers. */

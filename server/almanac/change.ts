@@ -90,8 +90,7 @@ async function assertOpen(tx: Sql, { key }: Greeting, takingUp: boolean): Promis
   if (fate === 'made') throw conflict('This greeting was given already.');
   if (fate === 'skipped' && !takingUp)
     throw conflict('This greeting was dropped. Take it up again first.');
-  if (message && !takingUp && message.state !== 'cancelled') return;
-  if (message?.state === 'cancelled')
+  if (takingUp && message?.state === 'cancelled')
     throw conflict('Its message was cancelled. Write to them by hand instead.');
 }
 

@@ -4,7 +4,15 @@ import { plural, toDayNumber, toPlainDate } from '@/core/time';
 
 import type { Reaction } from '../act';
 import type { Context } from '../context';
-import { cancelByKey, moveByKey, queueMessages, waitingBy, type Wanted } from '../messages';
+import {
+  cancelByKey,
+  moveByKey,
+  queueMessages,
+  timeAnew,
+  unsentBefore,
+  waitingBy,
+  type Wanted,
+} from '../messages';
 import { sphereNow } from '../planner';
 import { readSettings } from '../settings';
 import { recurAgain, type Recurring } from '../tasks';
@@ -27,6 +35,8 @@ export const greetingRound: Recurring = {
   name: 'greetings',
   afterWrites: true,
   async run(ctx) {
+    hasTravelled(ctx);
+    const unsent = await handBack(ctx);
     const { settings, options } = await sphereNow(ctx);
     const { today } = options;
     const context = contextOf(options);
@@ -37,10 +47,8 @@ export const greetingRound: Recurring = {
     const past: Greeting[] = [];
     for (const greeting of read.greetings) {
       const plan = held.plans.get(greeting.key)!;
-      if (isByHand(plan, context)) {
-        if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
-      } else if (greeting.on < today) past.push(greeting);
-      else due.push(greeting);
+      if (!isByHand(plan, context)) due.push(greeting);
+      else if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
     }
     for (let at = 0; at < past.length; at += AT_ONCE)
       await ctx.db.transaction((tx) =>
@@ -52,10 +60,25 @@ export const greetingRound: Recurring = {
     let written = 0;
     for (let at = 0; at < due.length; at += AT_ONCE)
       written += await write(ctx, held, due.slice(at, at + AT_ONCE));
-    ctx.writes.note([...past, ...due].flatMap(peopleOf));
+    ctx.writes.note([...unsent, ...[...past, ...due].flatMap(peopleOf)]);
     return `${plural(written, 'greeting')} written`;
   },
 };
+
+/** What could not go on its day comes back to the owner's hand; answers whom it was for. */
+async function handBack(ctx: Context): Promise<string[]> {
+  const unsent = await unsentBefore(ctx.db, 'greet:', ctx.clock.today());
+  if (unsent.length === 0) return [];
+  const keys = unsent.map(({ key }) => key);
+  await ctx.db.transaction(async (tx) => {
+    await cancelByKey(tx, keys, 'Its day has passed. It is on the desk instead.');
+    await queries.reopen(tx, keys);
+  });
+  const ids = unsent.map(({ person_id }) => person_id);
+  ctx.writes.note(ids);
+  ctx.writes.touch(['messages']);
+  return ids;
+}
 
 const marksOf = (
   { key, personId, others, on }: Pick<Greeting, 'key' | 'personId' | 'others' | 'on'>,
@@ -100,6 +123,16 @@ async function write(ctx: Context, held: GreetingsHeld, due: readonly Greeting[]
   });
 }
 
+/** The zone in which times were reckoned the last time. */
+const zones = new WeakMap<Context, string>();
+
+/** Whether the owner's zone is another than it was the last time that was asked. */
+function hasTravelled(ctx: Context): boolean {
+  const before = zones.get(ctx);
+  zones.set(ctx, ctx.clock.zone);
+  return before !== undefined && before !== ctx.clock.zone;
+}
+
 /** What was written may take the ground from greetings that wait: a date that was taken off, a rule. */
 export const keepTrue: Reaction = {
   name: 'keep greetings true',
@@ -117,6 +150,7 @@ export const keepTrue: Reaction = {
       const on = days.get(key);
       return on && on !== planned_on ? [{ key, on }] : [];
     });
+    if (hasTravelled(ctx)) await timeAnew(ctx, [...days.keys()]);
     if (gone.length > 0) await cancelByKey(ctx.db, gone, 'What it was for is not there any more.');
     if (moved.length > 0) await moveByKey(ctx.db, moved);
     if (gone.length + moved.length > 0) ctx.writes.touch(['messages']);

@@ -132,12 +132,16 @@ function stateOf(
   fate: string | null,
   message: string | undefined,
 ): State {
+  if (fate !== null) return becameOf(fate, message);
+  return isTooLateForPost(held.plans.get(key)!, sphere.options) ? 'late' : 'planned';
+}
+
+/** What became of a greeting that is settled. */
+export function becameOf(fate: string, message: string | undefined): State {
   if (message === 'held' || message === 'failed') return 'held';
   if (message === 'ready' || message === 'handing') return 'out';
   if (fate === 'made' || message === 'gone') return 'made';
-  if (fate === 'skipped' || message === 'cancelled') return 'dropped';
-  if (fate !== null) return 'passed';
-  return isTooLateForPost(held.plans.get(key)!, sphere.options) ? 'late' : 'planned';
+  return fate === 'skipped' || message === 'cancelled' ? 'dropped' : 'passed';
 }
 
 function sentenceOf(

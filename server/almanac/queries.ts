@@ -222,3 +222,13 @@ export const lostGreetings = (sql: Sql, personId: string) =>
 
 export const isAnyRule = async (sql: Sql): Promise<boolean> =>
   (await sql.query('select 1 from greeting_rule where active limit 1')).length > 0;
+
+/** Takes back that greetings went by themselves, of those with these keys and whom they were for as well. */
+export const reopen = (sql: Sql, keys: readonly string[]) =>
+  sql.query(
+    `delete from item_mark m using item_mark lead, person p, person mine
+     where lead.id = any($1::text[]) and lead.source = 'greet' and m.source = 'greet' and m.fate = 'waiting'
+       and p.id = lead.person_id and mine.id = m.person_id and m.planned_on = lead.planned_on
+       and (m.id = lead.id or mine.household_id = p.household_id)`,
+    [keys],
+  );

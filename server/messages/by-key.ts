@@ -1,4 +1,6 @@
+import type { Context } from '../context';
 import { recordset, type Sql } from '../db';
+import { wakeOutbox } from './pump';
 import type { State } from './queries';
 
 /** What became of messages that another subject asked for, by the keys that it gave them. */
@@ -15,6 +17,14 @@ export const waitingBy = (sql: Sql, prefix: string) =>
     [prefix],
   );
 
+/** Messages that belonged to a day that has passed, and did not go. */
+export const unsentBefore = (sql: Sql, prefix: string, day: string) =>
+  sql.query<{ key: string; person_id: string }>(
+    `select key, person_id from message where state in ('held', 'ready', 'failed')
+       and good_until < $2::date and starts_with(key, $1)`,
+    [prefix, day],
+  );
+
 /** Cancels messages that wait; those that have gone or are going stay. Answers the keys of the others. */
 export const cancelByKey = async (
   sql: Sql,
@@ -24,7 +34,7 @@ export const cancelByKey = async (
   (
     await sql.query<{ key: string }>(
       `update message set state = 'cancelled', why = $2, mend = '', version = version + 1
-       where key = any($1::text[]) and state in ('held', 'ready') returning key`,
+       where key = any($1::text[]) and state in ('held', 'ready', 'failed') returning key`,
       [keys, why],
     )
   ).map(({ key }) => key);
@@ -38,3 +48,12 @@ export const moveByKey = (sql: Sql, rows: readonly { key: string; on: string }[]
      where m.key = r.key and m.state in ('held', 'ready')`,
     [recordset(rows)],
   );
+
+/** Has it reckoned anew when messages that wait go; the outbox finds the time when it looks at them. */
+export async function timeAnew(ctx: Context, keys: readonly string[]): Promise<void> {
+  await ctx.db.query(
+    `update message set go_at = $2::timestamptz where key = any($1::text[]) and state = 'ready'`,
+    [keys, ctx.clock.now()],
+  );
+  await wakeOutbox(ctx, ctx.db);
+}
