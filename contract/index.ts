@@ -1,5 +1,6 @@
 import * as access from './access';
 import * as almanac from './almanac';
+import * as calendars from './calendars';
 import * as carriers from './carriers';
 import * as cadences from './cadences';
 import * as enrolments from './enrolments';
@@ -36,6 +37,7 @@ export const endpoints: Endpoint[] = [
   history,
   almanac,
   greetings,
+  calendars,
   people,
   story,
   many,

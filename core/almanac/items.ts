@@ -54,7 +54,9 @@ export function planGreeting(greeting: Greeting, times: GreetingTimes): PlanGree
         calendar: times.calendar,
       })
     : null;
-  const { dayRule, leadDays } = rule;
+  // Days for the post are none for a quicker way.
+  const leadDays = isMailed(rule.kind) && !mail ? 0 : rule.leadDays;
+  const { dayRule } = rule;
   return {
     key,
     ruleId: rule.id,
@@ -93,8 +95,10 @@ export function greetingItem(
   const { key, on, occasion } = greeting;
   const late = isTooLateForPost(greeting, context);
   const kind = late ? (greeting.instead[0] ?? greeting.kind) : greeting.kind;
-  const mail = late ? null : greeting.mail;
-  const days = mail ? writingDays(greeting, mail, context) : talkingDays(greeting, context);
+  const days =
+    greeting.mail && !late
+      ? writingDays(greeting, greeting.mail, context)
+      : talkingDays(late ? { ...greeting, leadDays: 0 } : greeting, context);
   const item: PlanItem = {
     key,
     source: GREETING,

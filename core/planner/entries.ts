@@ -83,8 +83,7 @@ export function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
 }
 
 /**
- * The fixed touch of the person or their home that this one would come too shortly before; null where there
- * is none, or where a promise would be broken by waiting for it.
+ * The fixed touch of the person or their home that this one would come too near to; null where there is none, or where a promise would be broken by waiting for it.
  */
 export function tooSoon(
   { item, person: { due, home } }: Pick<Entry, 'item' | 'person'>,
@@ -92,7 +91,8 @@ export function tooSoon(
   { minDistanceDays, calendar }: Pick<PlanOptions, 'minDistanceDays' | 'calendar'>,
 ): Neighbour | null {
   if (home.ahead.length === 0) return null;
-  const isNear = (one: Fixture) => !one.done && one.day > day && one.day < day + minDistanceDays;
+  // What went by itself is never done here: it is near afterwards as well.
+  const isNear = (one: Fixture) => !one.done && Math.abs(one.day - day) < minDistanceDays;
   const next = home.ahead.find(isNear);
   if (!next || item.source !== KEEPER || due === null || due < day) return next ?? null;
   return next.day + minDistanceDays > moveToWorkingDay(due, 'previous', calendar) ? null : next;

@@ -232,3 +232,22 @@ export const reopen = (sql: Sql, keys: readonly string[]) =>
        and (m.id = lead.id or mine.household_id = p.household_id)`,
     [keys],
   );
+
+export interface NamedPerson {
+  id: string;
+  name: string;
+  given_name: string;
+  family_name: string;
+  goes_by: string;
+  emails: string[];
+  birthday: string | null;
+  dates: NamedDate[];
+}
+
+/** Everybody in the sphere by their names, with the dates on record. */
+export const namedPeople = (sql: Sql) =>
+  sql.query<NamedPerson>(
+    `select id, name, given_name, family_name, goes_by, birthday, dates,
+       array(select e ->> 'value' from jsonb_array_elements(emails) e) as emails
+     from person where archived_on is null and deleted_on is null order by id`,
+  );

@@ -1,14 +1,19 @@
 import type { Router } from 'express';
 
 import * as calendar from '@/contract/almanac';
+import * as feedApi from '@/contract/calendars';
 import * as api from '@/contract/greetings';
 
 import { register } from '../api';
 import type { Context } from '../context';
 import { readAlmanac, readDatesOf, readYear } from './calendar';
 import { change, greetTogether, hush } from './change';
+import * as feeds from './feeds';
 import { readGreetingsOf } from './greetings';
+import { readCalendar, takeDates } from './ics-in';
 import * as rules from './rules';
+
+export { feedPages } from './feed-pages';
 
 export function almanacRoutes(router: Router, ctx: Context): void {
   register(router, api.listRules, () => rules.readRules(ctx));
@@ -27,4 +32,19 @@ export function almanacRoutes(router: Router, ctx: Context): void {
   register(router, api.datesOfPerson, ({ params }) => readDatesOf(ctx, params.id));
   register(router, calendar.getAlmanac, ({ query }) => readAlmanac(ctx, query));
   register(router, calendar.getAlmanacYear, ({ query }) => readYear(ctx, query));
+  register(router, feedApi.listFeeds, () => feeds.listFeeds(ctx));
+  register(router, feedApi.addFeed, ({ body }) => feeds.addFeed(ctx, body));
+  register(router, feedApi.renewFeed, ({ params }) => feeds.renewFeed(ctx, params.id));
+  register(router, feedApi.removeFeed, ({ params }) => feeds.removeFeed(ctx, params.id));
+  register(router, feedApi.readCalendar, ({ body }) => readCalendar(ctx, body.content));
+  register(router, feedApi.takeDates, ({ body }) => takeDates(ctx, body.dates));
+  // A file for other programs is no JSON.
+  router.get('/calendar.ics', async ({ query }, response) => {
+    const { shows } = feedApi.FeedDraft.pick({ shows: true }).parse({
+      shows: String(query.shows ?? 'dates').split(','),
+    });
+    const whole = { name: 'Pen Pal', shows, circle_id: null, view_id: null, alarm_minutes: null };
+    response.attachment('pen-pal.ics').type('text/calendar; charset=utf-8');
+    response.send(await feeds.calendarText(ctx, whole));
+  });
 }

@@ -5,6 +5,7 @@ import { STORY_PARTS } from '../people';
 import { touchSource } from '../planner';
 import { RECURRING } from '../tasks';
 import { greetingRound, keepTrue } from './daily';
+import { tellCalendars } from './feeds';
 import { almanacRoutes } from './routes';
 import { greetings } from './source';
 import { greetingStory } from './story';
@@ -30,6 +31,7 @@ export const almanac: Subject = {
     touchSource(greetings),
     STORY_PARTS(greetingStory),
     RECURRING(greetingRound),
+    RECURRING(tellCalendars),
     REACTIONS(keepTrue),
   ],
 };

@@ -1,7 +1,7 @@
 import Holidays from 'date-holidays';
 
 import type { Faith } from '@/core/almanac';
-import { addDays, partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
+import { addDays, dayNumberOf, partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
 
 import { knownDays, type Holiday, type Where } from './holidays';
 
@@ -9,11 +9,10 @@ import { knownDays, type Holiday, type Where } from './holidays';
 type Rule = readonly [name: string, rule: string, plus?: number];
 
 /**
- * The feasts that people greet each other on. Hebrew and Islamic days by the library's tables (to 2100 and
- * 2076), these by the calendar of Umm al-Qura: where the moon is looked for, they may be a day off. Their
- * day is the one after the evening on which they begin.
+ * The feasts that people greet each other on, but for the Islamic ones. Hebrew days by the library's tables, to
+ * 2100; their day is the one after the evening on which they begin.
  */
-const FEASTS: Record<Faith, readonly Rule[]> = {
+const FEASTS: Record<Exclude<Faith, 'muslim'>, readonly Rule[]> = {
   christian: [
     ['Epiphany', '01-06'],
     ['Ash Wednesday', 'easter -46'],
@@ -43,12 +42,6 @@ const FEASTS: Record<Faith, readonly Rule[]> = {
     ['Sukkot', '15 Tishrei'],
     ['Hanukkah', '25 Kislev'],
   ],
-  muslim: [
-    ['Islamic New Year', '1 Muharram'],
-    ['First day of Ramadan', '1 Ramadan'],
-    ['Eid al-Fitr', '1 Shawwal'],
-    ['Eid al-Adha', '10 Dhu al-Hijjah'],
-  ],
   chinese: [
     ['Lunar New Year', 'chinese 01-0-01'],
     ['Dragon Boat Festival', 'chinese 05-0-05'],
@@ -56,8 +49,36 @@ const FEASTS: Record<Faith, readonly Rule[]> = {
   ],
 };
 
-/** The names of the feasts of a faith, in the order of their year. */
-export const feastNames = (faith: Faith): string[] => FEASTS[faith].map(([name]) => name);
+/**
+ * The Islamic ones, by month and day of the calendar of Umm al-Qura as the runtime has it (ICU, from the tables
+ * that are published there): where the moon is looked for, they may be a day off.
+ */
+const ISLAMIC: Readonly<Record<string, string>> = {
+  '1/1': 'Islamic New Year',
+  '9/1': 'First day of Ramadan',
+  '10/1': 'Eid al-Fitr',
+  '12/10': 'Eid al-Adha',
+};
+
+const UMM_AL_QURA = new Intl.DateTimeFormat('en-u-ca-islamic-umalqura', {
+  month: 'numeric',
+  day: 'numeric',
+  timeZone: 'UTC',
+});
+
+function islamic(year: number): Holiday[] {
+  const found: Holiday[] = [];
+  const last = dayNumberOf({ year, month: 12, day: 31 });
+  for (let on = dayNumberOf({ year, month: 1, day: 1 }); on <= last; on++) {
+    const parts = UMM_AL_QURA.formatToParts(on * DAY_MS);
+    const part = (type: string) => parts.find((one) => one.type === type)?.value;
+    const name = ISLAMIC[`${part('month')}/${part('day')}`];
+    if (name) found.push({ on, name });
+  }
+  return found;
+}
+
+const DAY_MS = 86_400_000;
 
 const kept = new Map<string, readonly Holiday[]>();
 
@@ -71,9 +92,10 @@ function once(key: string, reckon: () => readonly Holiday[]): readonly Holiday[]
 const ofCountry = (where: Where, year: number) =>
   once(`${where.country} ${where.region} ${year}`, () => knownDays(where, year));
 
-const ofFaith = (faith: Faith, year: number) => once(`${faith} ${year}`, () => reckon(faith, year));
+const ofFaith = (faith: Faith, year: number) =>
+  once(`${faith} ${year}`, () => (faith === 'muslim' ? islamic(year) : reckon(faith, year)));
 
-function reckon(faith: Faith, year: number): readonly Holiday[] {
+function reckon(faith: keyof typeof FEASTS, year: number): readonly Holiday[] {
   // The library wants a country; of its days none is used.
   const calendar = new Holidays('US');
   const plus = new Map<string, readonly Rule[]>();

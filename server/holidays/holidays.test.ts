@@ -1,4 +1,10 @@
 import { allForYear } from '@18f/us-federal-holidays';
+import japan from '@holiday-jp/holiday_jp';
+import { CzechHolidays as czechia } from 'czech-holidays';
+import { getHolidays as germany } from 'feiertagejs';
+import finland from 'finnish-holidays-js';
+import { getHolidaysInYear as poland } from 'poland-public-holidays';
+import { getHolidays as sweden } from 'swedish-holidays';
 
 import { listCountries, listHolidays } from '@/contract/almanac';
 import { createCadence } from '@/contract/cadences';
@@ -6,7 +12,7 @@ import { enrol, previewEnrolment } from '@/contract/enrolments';
 import { addPerson, getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/history';
 import { getSettings, saveSettings } from '@/contract/settings';
-import { plainDate, toPlainDate, weekdayOf } from '@/core/time';
+import { plainDate, toDayNumber, toPlainDate, weekdayOf } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat } from '@/testing/cadences';
 
@@ -113,5 +119,62 @@ describe('days off', () => {
     await api.call(saveSettings, { body: { country: 'US', region: 'HI' } });
     await api.call(saveSettings, { body: { country: 'DE' } });
     expect((await api.call(getSettings)).settings).toMatchObject({ country: 'DE', region: '' });
+  });
+});
+
+// Outside checks: the public holidays of six countries by libraries of others, each for its country alone.
+describe('beside the libraries of single countries, 2022 to 2028', () => {
+  const YEARS = [2022, 2023, 2024, 2025, 2026, 2027, 2028];
+  const pad = (n: number) => String(n).padStart(2, '0');
+  const isoOf = ({ year, month, day }: { year: number; month: number; day: number }) =>
+    `${year}-${pad(month)}-${pad(day)}`;
+  const ours = (country: string, region = '') =>
+    publicHolidays({ country, region }, 2022, 2028).map(({ on }) => toPlainDate(on) as string);
+  const sorted = (days: readonly string[]) => [...new Set(days)].sort();
+
+  test('Germany, what is free everywhere', () => {
+    const theirs = YEARS.flatMap((year) =>
+      germany(year, 'BUND').map(({ dateString }) => dateString),
+    );
+    expect(ours('DE')).toEqual(sorted(theirs));
+  });
+
+  test('Japan', () => {
+    const theirs = japan.between(new Date('2022-01-01'), new Date('2028-12-31'));
+    expect(sorted(ours('JP')).filter((on) => on <= '2027')).toEqual(
+      theirs.map(({ date }) => date.toISOString().slice(0, 10)).filter((on) => on <= '2027'),
+    );
+  });
+
+  test('Sweden', () => {
+    const theirs = YEARS.flatMap((year) =>
+      sweden(year)
+        .filter(({ isPublicHoliday }) => isPublicHoliday)
+        .map(isoOf),
+    );
+    expect(ours('SE')).toEqual(sorted(theirs));
+  });
+
+  test('Finland, of which that one lists working days alone, and two eves that are none by law', () => {
+    const theirs = YEARS.flatMap((year) => finland.year(year))
+      .filter(({ description }) => !/Eve/.test(description))
+      .map(isoOf);
+    const weekdays = ours('FI').filter((on) => weekdayOf(toDayNumber(plainDate(on))) <= 5);
+    expect(weekdays).toEqual(sorted(theirs));
+  });
+
+  test('Poland, where Christmas Eve is one since 2025, which that one does not know yet', () => {
+    const theirs = YEARS.flatMap((year) => poland(year)).map(({ date }) =>
+      new Date(date).toISOString().slice(0, 10),
+    );
+    const eves = YEARS.filter((year) => year >= 2025).map((year) => `${year}-12-24`);
+    expect(ours('PL')).toEqual(sorted([...theirs, ...eves]));
+  });
+
+  test('Czechia', () => {
+    const theirs = YEARS.flatMap((year) =>
+      czechia(year).map(({ m, d }) => isoOf({ year, month: m, day: d })),
+    );
+    expect(ours('CZ')).toEqual(sorted(theirs));
   });
 });

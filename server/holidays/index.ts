@@ -1,2 +1,2 @@
-export { feastNames, feasts, type Feast } from './feasts';
+export { feasts, type Feast } from './feasts';
 export { assertKnown, countries, holidaysOff, publicHolidays, regionsOf } from './holidays';

@@ -13,6 +13,7 @@ import { Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
 import { isSecure } from '../guard';
 import { publicForm } from '../intake/routes';
+import { feedPages } from '../almanac/routes';
 import { optOutPage, seenPages } from '../messages/routes';
 import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
@@ -34,6 +35,7 @@ export function createApp(ctx: Context, options: AppOptions): Express {
   app.use('/form', publicForm(ctx));
   app.use('/o', optOutPage(ctx));
   app.use('/seen', seenPages(ctx));
+  app.use('/calendar', feedPages(ctx));
   app.use(ownNamesOnly(ctx));
   app.use(compression());
   app.use((_, response, next) => {
@@ -59,6 +61,7 @@ export const createFormApp = (ctx: Context, log: Logger): Express =>
     .use('/form', publicForm(ctx))
     .use('/o', optOutPage(ctx))
     .use('/seen', seenPages(ctx))
+    .use('/calendar', feedPages(ctx))
     .use(answerFailure(log));
 
 function bareApp({ guard }: Context): Express {

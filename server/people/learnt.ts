@@ -9,10 +9,16 @@ export interface Learnt {
   tags: readonly string[];
   /** A day with its name; one called "birthday" becomes theirs where none is known. */
   date: { name: string; on: string } | null;
+  /** It is so, whatever was on record: also another birthday. */
+  replaces?: boolean;
 }
 
 /** Puts what was learnt where it belongs, within the transaction of the touch that brought it. */
-export async function learn(tx: Sql, personId: string, { tags, date }: Learnt): Promise<void> {
+export async function learn(
+  tx: Sql,
+  personId: string,
+  { tags, date, replaces = false }: Learnt,
+): Promise<void> {
   await tagPeople(
     tx,
     tags.map((tag) => ({ personId, tag })),
@@ -21,7 +27,8 @@ export async function learn(tx: Sql, personId: string, { tags, date }: Learnt): 
   if (!date) return;
   const present = await findOrRefuse(tx, personId);
   const fields = fieldsOf(present);
-  const isBirthday = date.name.trim().toLowerCase() === 'birthday' && !fields.birthday;
+  const called = date.name.trim().toLowerCase() === 'birthday';
+  const isBirthday = called && (replaces || !fields.birthday);
   const learnt = isBirthday
     ? { birthday: date.on }
     : { dates: [...fields.dates.filter(({ name }) => name !== date.name), date] };

@@ -1,0 +1,89 @@
+import { GREETING, type PlanGreeting } from '@/core/almanac';
+
+import { movedReason, plan, type PlanPerson } from '.';
+import { cadence, options, person, today } from './fixtures';
+
+const greeting = (days: number, change: Partial<PlanGreeting> = {}): PlanGreeting => ({
+  key: `greet:ana:birthday:2026`,
+  ruleId: 'r',
+  on: today + days,
+  kind: 'call',
+  way: 'hand',
+  dayRule: 'previous',
+  leadDays: 0,
+  occasion: 'birthday',
+  mail: null,
+  others: [],
+  instead: [],
+  ...change,
+});
+
+/** Somebody with a beat on the first day, a text that keeps little, and a greeting some days later. */
+const ana = (asks: PlanGreeting[], change: Partial<PlanPerson> = {}): PlanPerson => {
+  const texts = cadence([0]);
+  const one = person('ana', {
+    enrolments: [
+      {
+        id: 'e',
+        cadence: { ...texts, beats: texts.beats.map((b) => ({ ...b, kind: 'text' as const })) },
+        run: { start: today },
+        settledUntil: null,
+      },
+    ],
+  });
+  return { ...one, asks: { ...one.asks, [GREETING]: asks }, ...change };
+};
+
+const daysOf = (people: readonly PlanPerson[], opt = options({ days: 20 })) =>
+  plan(people, opt).touches.map(({ item, day }) => [item.source, day - today]);
+
+test('a beat yields to a greeting that comes within the distance, and says to what', () => {
+  const planned = plan([ana([greeting(2)])], options({ days: 20 })).touches;
+  expect(planned.map(({ item, day }) => [item.source, day - today])).toEqual([
+    ['greet', 2],
+    // Wednesday and three days are Saturday; the next working day is Monday.
+    ['beat', 7],
+  ]);
+  expect(movedReason(planned[1]!, { today: '2026-11-23' as never })).toBe(
+    ' Moved to keep its distance from the call Wednesday.',
+  );
+});
+
+test('one that goes by itself is kept its distance from as well, and takes no place', () => {
+  expect(daysOf([ana([greeting(2, { way: 'auto', kind: 'email' })])])).toEqual([['beat', 7]]);
+});
+
+test('far enough apart, both stay', () => {
+  expect(daysOf([ana([greeting(3)])])).toEqual([
+    ['beat', 0],
+    ['greet', 3],
+  ]);
+});
+
+test('a promise that would be broken by waiting does not wait', () => {
+  const mail = greeting(2, { way: 'auto', kind: 'email' });
+  const promised = { promiseDays: 90, asks: { [GREETING]: [mail] } };
+  const keepers = (due: number) =>
+    daysOf([ana([], { ...promised, due: today + due })], options({ days: 20 }));
+  expect(keepers(3)).toEqual([['keep', 1]]);
+  // Wanted on Friday, which is too near to the e-mail of Wednesday: on Monday.
+  expect(keepers(7)).toEqual([['keep', 7]]);
+});
+
+test('a home keeps its distance from the greeting of one of them', () => {
+  const lee = { ...ana([]), id: 'lee', householdId: 'h' };
+  const dana = person('dana', { householdId: 'h' });
+  const all = [{ ...dana, asks: { ...dana.asks, [GREETING]: [greeting(1)] } }, lee];
+  expect(daysOf(all)).toEqual([
+    ['greet', 1],
+    ['beat', 4],
+  ]);
+});
+
+test('what was on the desk this morning stays there', () => {
+  const keys = plan([ana([])], options({ days: 20 })).touches.map(({ item }) => item.key);
+  expect(daysOf([ana([greeting(2)])], options({ days: 20, pinned: keys }))).toEqual([
+    ['beat', 0],
+    ['greet', 2],
+  ]);
+});

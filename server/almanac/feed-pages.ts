@@ -1,0 +1,35 @@
+import { Router } from 'express';
+import { rateLimit } from 'express-rate-limit';
+
+import { placeOf } from '../access';
+import type { Context } from '../context';
+import { calendarText, feedAt } from './feeds';
+
+const MINUTE_MS = 60_000;
+const ASKED_A_MINUTE = 60;
+
+/**
+ * Where calendar programs read, without signing in: who has the address may read it. A wrong or revoked one
+ * answers like any other that is not there.
+ */
+export function feedPages(ctx: Context): Router {
+  const router = Router();
+  router.use(
+    rateLimit({
+      windowMs: MINUTE_MS,
+      limit: ASKED_A_MINUTE,
+      standardHeaders: true,
+      legacyHeaders: false,
+      keyGenerator: ({ ip }) => placeOf(ip ?? ''),
+    }),
+  );
+  router.get('/:token', async ({ params }, response) => {
+    const feed = await feedAt(ctx, params.token.replace(/\.ics$/, ''));
+    // It may be read again each time, and is sent again only where it has changed.
+    response.setHeader('Cache-Control', 'private, no-cache');
+    response.setHeader('X-Robots-Tag', 'noindex');
+    if (!feed) return void response.status(404).type('text').send('There is no calendar here.');
+    response.type('text/calendar; charset=utf-8').send(await calendarText(ctx, feed));
+  });
+  return router;
+}

@@ -1,0 +1,193 @@
+import { createHash, randomBytes } from 'node:crypto';
+
+import type { CalendarFeed, FeedDraft } from '@/contract/calendars';
+import { dateEvents, type AlmanacPerson, type CalendarEvent } from '@/core/almanac';
+import { partsOf, plainDate, type PlainDate } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
+
+import { act } from '../act';
+import { notFound } from '../api';
+import type { Context } from '../context';
+import { newId } from '../db';
+import { asking, exactIdsOf } from '../people';
+import { plannedReason, sphereNow, type Sphere } from '../planner';
+import { readCircles } from '../settings';
+import type { Recurring } from '../tasks';
+import { filterOf } from '../views';
+import { heldOf } from './calendar';
+import * as queries from './feed-queries';
+import type { FeedRow } from './feed-queries';
+import { digestOf, toCalendar } from './ics';
+
+/** What stands before the token in an address. */
+export const FEED_PATH = '/calendar';
+
+export const tokenDigest = (token: string): string =>
+  createHash('sha256').update(token).digest('hex');
+
+const newToken = () => randomBytes(24).toString('base64url');
+const pathOf = (token: string) => `${FEED_PATH}/${token}.ics`;
+
+export async function listFeeds(ctx: Context): Promise<{ feeds: CalendarFeed[] }> {
+  const sphere = await sphereNow(ctx);
+  const feeds: CalendarFeed[] = [];
+  for (const row of await queries.readFeeds(ctx.db))
+    feeds.push({
+      id: row.id,
+      name: row.name,
+      shows: row.shows,
+      circleId: row.circle_id,
+      viewId: row.view_id,
+      alarmMinutes: row.alarm_minutes,
+      madeOn: plainDate(row.made_on),
+      events: (await eventsOf(ctx, sphere, row)).length,
+    });
+  return { feeds };
+}
+
+export async function addFeed(ctx: Context, draft: FeedDraft) {
+  const { circleId, viewId } = draft;
+  if (viewId && !(await filterOf(ctx, ctx.db, viewId)))
+    throw notFound('This view is not there any more.');
+  if (circleId && !(await readCircles(ctx.db)).some(({ id }) => id === circleId))
+    throw notFound('This circle is not there any more.');
+  const [id, token] = [newId(), newToken()];
+  const feed: FeedRow = {
+    id,
+    name: draft.name,
+    shows: draft.shows,
+    circle_id: circleId,
+    view_id: viewId,
+    alarm_minutes: draft.alarmMinutes,
+    made_on: ctx.clock.today(),
+  };
+  return act(ctx, async (tx) => {
+    await queries.insertFeed(tx, feed, tokenDigest(token));
+    return { ...made(id, token), sentence: `A calendar can read ${draft.name} now` };
+  });
+}
+
+// The address is kept nowhere: the same request sent again can't be answered with it.
+const made = (id: string, token: string) => ({
+  id,
+  path: pathOf(token),
+  plan: 'nobody' as const,
+  topics: ['almanac'] as const,
+  unkept: true as const,
+});
+
+async function findOrRefuse(ctx: Context, id: string): Promise<FeedRow> {
+  const feed = await queries.findFeed(ctx.db, id);
+  if (!feed) throw notFound('This calendar is not there any more.');
+  return feed;
+}
+
+export async function renewFeed(ctx: Context, id: string) {
+  const { name } = await findOrRefuse(ctx, id);
+  const token = newToken();
+  return act(ctx, async (tx) => {
+    await queries.setDigest(tx, id, tokenDigest(token));
+    return { ...made(id, token), sentence: `${name} has another address` };
+  });
+}
+
+export async function removeFeed(ctx: Context, id: string) {
+  const { name } = await findOrRefuse(ctx, id);
+  return act(ctx, async (tx) => {
+    await queries.removeFeed(tx, id);
+    return { sentence: `No calendar reads ${name} any more`, plan: 'nobody', topics: ['almanac'] };
+  });
+}
+
+type Shown = Pick<FeedRow, 'shows' | 'circle_id' | 'view_id'>;
+
+/** The events of a feed as things are now. */
+async function eventsOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<CalendarEvent[]> {
+  const people = await peopleOf(ctx, sphere, feed);
+  const { today } = sphere.options;
+  const dates = feed.shows.includes('dates')
+    ? dateEvents(people, sphere.names, {
+        thisYear: partsOf(today).year,
+        leapDay: sphere.settings.leapDay,
+      })
+    : [];
+  return feed.shows.includes('touches') ? [...dates, ...touchEvents(ctx, sphere, people)] : dates;
+}
+
+async function peopleOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<AlmanacPerson[]> {
+  const all = [...heldOf(sphere).people.values()];
+  const { circle_id, view_id } = feed;
+  if (circle_id) return all.filter(({ circleId }) => circleId === circle_id);
+  if (!view_id) return all;
+  const view = await filterOf(ctx, ctx.db, view_id);
+  const ids = new Set(
+    view && !view.fault ? await exactIdsOf(ctx.db, view.filter, asking(ctx)) : [],
+  );
+  return all.filter(({ id }) => ids.has(id));
+}
+
+/** Planned touches, each on its day. */
+function touchEvents(
+  ctx: Context,
+  sphere: Sphere,
+  people: readonly AlmanacPerson[],
+): CalendarEvent[] {
+  const today: PlainDate = ctx.clock.today();
+  const due = new Map(sphere.people.map((person) => [person.id, person]));
+  return people.flatMap(({ id }) =>
+    (sphere.byPerson.get(id) ?? []).map((touch): CalendarEvent => {
+      const { item, day } = touch;
+      const person = due.get(id)!;
+      return {
+        uid: encodeURIComponent(item.key),
+        summary: `${KIND_WORDS[item.kind].verb} ${sphere.names.get(id) ?? ''}`.trim(),
+        description: plannedReason(ctx, sphere, touch, person, { last: null }, today),
+        on: day,
+        yearly: null,
+      };
+    }),
+  );
+}
+
+/** A feed as an iCalendar text; writes nothing. */
+export async function calendarText(
+  ctx: Context,
+  feed: Pick<FeedRow, 'name' | 'alarm_minutes'> & Shown,
+): Promise<string> {
+  const sphere = await sphereNow(ctx);
+  const events = await eventsOf(ctx, sphere, feed);
+  const told = new Map((await queries.readTold(ctx.db)).map((row) => [row.uid, row]));
+  return toCalendar(events, {
+    name: feed.name,
+    zone: ctx.clock.zone,
+    alarmMinutes: feed.alarm_minutes,
+    today: ctx.clock.today(),
+    told,
+  });
+}
+
+/** The feed that is read at an address; null where there is none, or none any more. */
+export const feedAt = (ctx: Context, token: string): Promise<FeedRow | null> =>
+  queries.feedAt(ctx.db, tokenDigest(token));
+
+/** Notes what calendars are told, so that what changes later has a higher number. */
+export const tellCalendars: Recurring = {
+  name: 'calendars',
+  afterWrites: true,
+  async run(ctx) {
+    const feeds = await queries.readFeeds(ctx.db);
+    if (feeds.length === 0) return 'No calendar reads anything.';
+    const sphere = await sphereNow(ctx);
+    const all = new Map<string, string>();
+    for (const feed of feeds)
+      for (const event of await eventsOf(ctx, sphere, feed)) all.set(event.uid, digestOf(event));
+    const told = new Map((await queries.readTold(ctx.db)).map((row) => [row.uid, row.digest]));
+    const changed = [...all].flatMap(([uid, digest]) =>
+      told.get(uid) === digest ? [] : [{ uid, digest }],
+    );
+    const gone = [...told.keys()].filter((uid) => !all.has(uid));
+    if (changed.length > 0) await queries.noteTold(ctx.db, changed, ctx.clock.now());
+    if (gone.length > 0) await queries.forgetTold(ctx.db, gone);
+    return `${changed.length} events of calendars are other than before`;
+  },
+};
