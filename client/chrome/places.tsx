@@ -73,7 +73,9 @@ const PLANS: Place = {
 
 /** The bar of a phone holds five places at most; the rail of a wide window names every part. */
 export const placesOf = (wide: boolean): readonly Place[] =>
-  wide ? [DESK, PEOPLE, CADENCES, AHEAD, ALMANAC, PATTERNS, OUT, MORE] : [DESK, PEOPLE, PLANS, OUT, MORE];
+  wide
+    ? [DESK, PEOPLE, CADENCES, AHEAD, ALMANAC, PATTERNS, OUT, MORE]
+    : [DESK, PEOPLE, PLANS, OUT, MORE];
 
 const covers = (href: string, path: string): boolean =>
   href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`);

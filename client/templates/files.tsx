@@ -1,19 +1,10 @@
-import { createElement, useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Body, Button, Fault, Soft } from '@/client/ui';
+import { Body, Button, contentOf, Fault, FileInput, Soft } from '@/client/ui';
 import { keepFile, MOST_FILE_BYTES, MOST_FILES, type KeptFile } from '@/contract/files';
 import { plural } from '@/core/time';
-
-/** The bytes of a file, base64. */
-const contentOf = (file: File): Promise<string> =>
-  new Promise((done, failed) => {
-    const reader = new FileReader();
-    reader.onload = () => done((reader.result as string).replace(/^[^,]*,/, ''));
-    reader.onerror = () => failed(reader.error ?? new Error('unreadable'));
-    reader.readAsDataURL(file);
-  });
 
 /** Has files kept; what is far too large is not even sent. */
 export function useKeepFile(as: 'picture' | 'along') {
@@ -36,35 +27,6 @@ export function useKeepFile(as: 'picture' | 'along') {
     }
   };
   return { take, fault, isPending: keep.isPending };
-}
-
-interface InputProps {
-  label: string;
-  accept?: string;
-  onChoose: (file: File) => void;
-}
-
-/** A button that lets a file be chosen. */
-export function FileInput({ label, accept, onChoose }: InputProps) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      {createElement('input', {
-        ref: input,
-        type: 'file',
-        accept,
-        'aria-label': label,
-        tabIndex: -1,
-        style: { display: 'none' },
-        onChange: (event: { target: HTMLInputElement }) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) onChoose(file);
-        },
-      })}
-      <Button label={label} onPress={() => input.current?.click()} />
-    </>
-  );
 }
 
 const sizeWords = (bytes: number): string =>

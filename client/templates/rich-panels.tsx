@@ -2,10 +2,10 @@ import type { Editor } from '@tiptap/react';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Button, Fault, Field } from '@/client/ui';
+import { Button, Fault, Field, FileInput } from '@/client/ui';
 import { fileUrl } from '@/contract/files';
 
-import { FileInput, useKeepFile } from './files';
+import { useKeepFile } from './files';
 
 interface Props {
   editor: Editor;

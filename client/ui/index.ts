@@ -5,6 +5,7 @@ export * from './chooser';
 export * from './day-input';
 export * from './drawing';
 export * from './field';
+export * from './file-input';
 export * from './form-fields';
 export * from './form-sheet';
 export * from './inline-edit';

@@ -101,7 +101,7 @@ export async function removeFeed(ctx: Context, id: string) {
 
 type Shown = Pick<FeedRow, 'shows' | 'circle_id' | 'view_id'>;
 
-/** The events of a feed as things are now. */
+/** The events of a feed as things are now, in the order of their ids. */
 async function eventsOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<CalendarEvent[]> {
   const people = await peopleOf(ctx, sphere, feed);
   const { today } = sphere.options;
@@ -111,7 +111,9 @@ async function eventsOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<Cale
         leapDay: sphere.settings.leapDay,
       })
     : [];
-  return feed.shows.includes('touches') ? [...dates, ...touchEvents(ctx, sphere, people)] : dates;
+  const touches = feed.shows.includes('touches') ? touchEvents(ctx, sphere, people) : [];
+  // In an order that does not depend on who was changed last.
+  return [...dates, ...touches].sort((a, b) => (a.uid < b.uid ? -1 : 1));
 }
 
 async function peopleOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<AlmanacPerson[]> {

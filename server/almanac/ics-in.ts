@@ -104,14 +104,21 @@ function eventTexts(text: string): string[] {
 const textOf = (event: ICAL.Component, name: string): string =>
   String(event.getFirstPropertyValue(name) ?? '').trim();
 
+/** Whether a rule is how a 29 February is written: the end of the month, or the sixtieth day. */
+const isLeapRule = ({ parts }: ICAL.Recur): boolean => {
+  const only = (name: string) => String((parts as Record<string, unknown>)[name] ?? '');
+  return only('BYYEARDAY') === '60' || (only('BYMONTH') === '2' && only('BYMONTHDAY') === '-1');
+};
+
 /** A yearly day of somebody; null for a meeting, or what can't be read as a day. */
 function yearlyDay(event: ICAL.Component, thisYear: number): Found | null {
   const start = event.getFirstPropertyValue('dtstart');
   if (!(start instanceof ICAL.Time)) return null;
-  const { year, month, day } = start;
-  if (!(month >= 1 && month <= 12 && day >= 1 && day <= 31)) return null;
+  const { year } = start;
   const rule = event.getFirstPropertyValue('rrule');
   const isYearly = rule instanceof ICAL.Recur && rule.freq === 'YEARLY';
+  const { month, day } = isYearly && isLeapRule(rule) ? { month: 2, day: 29 } : start;
+  if (!(month >= 1 && month <= 12 && day >= 1 && day <= 31)) return null;
   const isBirthday = /birthday/i.test(textOf(event, 'categories'));
   const read = readSummary(textOf(event, 'summary'), isBirthday);
   if (!read || read.who.length === 0) return null;

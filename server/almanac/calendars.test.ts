@@ -1,0 +1,305 @@
+import { request } from 'node:http';
+
+import ICAL from 'ical.js';
+import { Temporal } from 'temporal-polyfill';
+import { RRuleTemporal } from 'rrule-temporal';
+
+import {
+  addFeed,
+  listFeeds,
+  readCalendar,
+  removeFeed,
+  renewFeed,
+  takeDates,
+} from '@/contract/calendars';
+import { addRule } from '@/contract/greetings';
+import { undoAction } from '@/contract/history';
+import { addPerson, editPerson, getPerson } from '@/contract/people';
+import { saveSettings } from '@/contract/settings';
+import { runDue } from '@/server/tasks';
+import { startTestApi, type TestApi } from '@/testing/api';
+
+let api: TestApi;
+beforeEach(async () => {
+  api = await startTestApi();
+});
+afterEach(() => api.close());
+
+const add = async (givenName: string, more: object = {}) =>
+  (await api.call(addPerson, { body: { givenName, phone: '555-0101', ...more } })).id;
+const feed = (change: object = {}) =>
+  api.call(addFeed, { body: { name: 'My dates', shows: ['dates' as const], ...change } });
+const get = (path: string) => fetch(new URL(path, api.url));
+/** What a calendar that has read before is answered; fetch would ask past every cache. */
+const statusWith = (path: string, tag: string) =>
+  new Promise((done) =>
+    request(new URL(path, api.url), { headers: { 'if-none-match': tag } }, (response) => {
+      response.resume();
+      done(response.statusCode);
+    }).end(),
+  );
+const change = async (id: string, fields: object) => {
+  const { version } = await api.call(getPerson, { params: { id } });
+  return api.call(editPerson, { params: { id }, body: { version, ...fields } });
+};
+
+/** The events of a text, by an independent reader. */
+const eventsOf = (text: string) => {
+  const calendar = new ICAL.Component(ICAL.parse(text) as never);
+  return calendar.getAllSubcomponents('vevent').map((one) => {
+    const value = (name: string) => one.getFirstPropertyValue(name);
+    return {
+      uid: String(value('uid')),
+      summary: String(value('summary')),
+      start: String(value('dtstart')),
+      allDay: (value('dtstart') as ICAL.Time).isDate,
+      rule: value('rrule') ? String(value('rrule')) : '',
+      sequence: Number(value('sequence') ?? 0),
+      stamp: String(value('dtstamp')),
+      alarms: one
+        .getAllSubcomponents('valarm')
+        .map((alarm) => String(alarm.getFirstPropertyValue('trigger'))),
+    };
+  });
+};
+
+// RFC 5545: lines of at most 75 octets, folded by a space, ended by CRLF; escapes of commas, semicolons, backslashes.
+test('dates as an iCalendar text that an independent reader reads', async () => {
+  await add('Rosa', {
+    familyName: 'Lind; née Ågren, \\ von der Brücke-und-noch-viel-länger-als-eine-Zeile',
+    birthday: '1980-05-04',
+  });
+  await add('Leap', { birthday: '1984-02-29' });
+  await add('Day', { birthday: '07-09' });
+  const { path } = await feed({ alarmMinutes: 900 });
+  const response = await get(path);
+  expect(response.headers.get('content-type')).toBe('text/calendar; charset=utf-8');
+  const text = await response.text();
+  expect(text.split('\r\n').every((line) => Buffer.byteLength(line) <= 75)).toBe(true);
+  expect(text).not.toMatch(/[^\r]\n/);
+  expect(text).toMatch(/^BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:/);
+  // RFC 7986: the name, and how often to look again.
+  expect(text).toContain('NAME:My dates');
+  expect(text).toContain('REFRESH-INTERVAL;VALUE=DURATION:PT4H');
+  const events = eventsOf(text);
+  expect(
+    events.map(({ summary, start, rule, allDay }) => ({ summary, start, rule, allDay })),
+  ).toEqual([
+    {
+      summary:
+        'Rosa Lind; née Ågren, \\ von der Brücke-und-noch-viel-länger-als-eine-Zeile: birthday (1980)',
+      start: '1980-05-04',
+      rule: 'FREQ=YEARLY;BYMONTH=5;BYMONTHDAY=4',
+      allDay: true,
+    },
+    {
+      summary: 'Leap: birthday (1984)',
+      start: '1984-02-29',
+      rule: 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=-1',
+      allDay: true,
+    },
+    {
+      summary: 'Day: birthday',
+      start: '2025-07-09',
+      rule: 'FREQ=YEARLY;BYMONTH=7;BYMONTHDAY=9',
+      allDay: true,
+    },
+  ]);
+  expect(events[0]!.alarms).toEqual(['-PT15H']);
+});
+
+// Outside check: a recurrence library expands the rule; the days are those of our own calendar.
+test.each([
+  ['feb28', ['2025-02-28', '2026-02-28', '2027-02-28', '2028-02-29']],
+  ['mar1', ['2025-03-01', '2026-03-01', '2027-03-01', '2028-02-29']],
+] as const)('a leap day comes back by the rule %s', async (leapDay, days) => {
+  await api.call(saveSettings, { body: { leapDay } });
+  await add('Leap', { birthday: '1984-02-29' });
+  const [event] = eventsOf(await (await get((await feed()).path)).text());
+  const rule = new RRuleTemporal({
+    rruleString: `DTSTART:${event!.start.replaceAll('-', '')}T120000Z\nRRULE:${event!.rule}`,
+    temporal: Temporal,
+  } as never);
+  const found = rule.between(
+    new Date('2025-01-01T00:00:00Z'),
+    new Date('2028-12-31T00:00:00Z'),
+    true,
+  );
+  expect(found.map((at) => at.toPlainDate().toString())).toEqual(days);
+});
+
+test('unchanged bytes while nothing changed; a change keeps its UID and raises its SEQUENCE', async () => {
+  const ana = await add('Ana', { birthday: '1980-05-04' });
+  await add('Bo', { birthday: '06-04' });
+  const { path } = await feed();
+  const first = await get(path);
+  const tag = first.headers.get('etag')!;
+  const before = eventsOf(await first.text());
+  expect(await statusWith(path, tag)).toBe(304);
+  await runDue(api.ctx, { again: true });
+  const told = await get(path);
+  const toldTag = told.headers.get('etag')!;
+  expect(await statusWith(path, toldTag)).toBe(304);
+  await change(ana, { birthday: '1980-05-05' });
+  const after = eventsOf(await (await get(path)).text());
+  expect(after.map(({ uid }) => uid)).toEqual(before.map(({ uid }) => uid));
+  expect(after.map(({ sequence, start }) => [sequence, start])).toEqual([
+    [1, '1980-05-05'],
+    [0, '2025-06-04'],
+  ]);
+  await runDue(api.ctx, { again: true });
+  await change(ana, { birthday: '1980-05-06' });
+  expect(eventsOf(await (await get(path)).text())[0]).toMatchObject({
+    sequence: 2,
+    start: '1980-05-06',
+  });
+});
+
+test('planned touches on their days, of one circle, and one event for a home', async () => {
+  const circleId = '0190a000-0000-7000-8000-000000000001';
+  const address = { line: '2 Mole Road', city: 'Port Ellery', postalCode: '00012' };
+  const wedding = {
+    dates: [{ name: 'Wedding', on: '2001-12-10' }],
+    familyName: 'Marsh',
+    addresses: [address],
+  };
+  await add('Dana', { ...wedding, circleId });
+  await add('Lee', { ...wedding, circleId });
+  await add('Bo', { birthday: '12-03' });
+  await api.call(addRule, { body: { occasion: 'wedding', kind: 'call' } });
+  const { path } = await feed({ shows: ['dates', 'touches'], circleId });
+  const events = eventsOf(await (await get(path)).text());
+  expect(events.map(({ summary }) => summary)).toContain('Dana Marsh & Lee Marsh: Wedding (2001)');
+  expect(events.filter(({ start }) => start === '2026-12-10')).toMatchObject([
+    { summary: 'Call Dana Marsh', rule: '' },
+  ]);
+  expect(events.some(({ summary }) => summary.includes('Bo'))).toBe(false);
+  expect((await api.call(listFeeds)).feeds).toMatchObject([
+    { name: 'My dates', events: events.length },
+  ]);
+});
+
+test('an address that is guessed, renewed or revoked answers nothing; undone, it answers again', async () => {
+  await add('Ana', { birthday: '05-04' });
+  expect((await get('/calendar/nobody-knows-this.ics')).status).toBe(404);
+  const { path, id } = await feed();
+  expect(path).toMatch(/^\/calendar\/[\w-]{32}\.ics$/);
+  const renewed = await api.call(renewFeed, { params: { id } });
+  expect((await get(path)).status).toBe(404);
+  expect((await get(renewed.path)).status).toBe(200);
+  const { actionId } = await api.call(removeFeed, { params: { id } });
+  expect((await get(renewed.path)).status).toBe(404);
+  await api.call(undoAction, { params: { id: actionId } });
+  expect((await get(renewed.path)).status).toBe(200);
+  // The address itself is kept nowhere.
+  const kept = await api.ctx.db.query('select token_digest from calendar_feed');
+  expect(JSON.stringify(kept)).not.toContain(renewed.path.slice(10, 40));
+});
+
+describe('dates in', () => {
+  const file = (...events: string[]) =>
+    ['BEGIN:VCALENDAR', 'VERSION:2.0', ...events, 'END:VCALENDAR'].join('\r\n');
+  const event = (...lines: string[]) =>
+    ['BEGIN:VEVENT', `UID:${lines[0]}`, ...lines, 'END:VEVENT'].join('\r\n');
+  const read = (text: string) =>
+    api.call(readCalendar, {
+      body: { fileName: 'dates.ics', content: Buffer.from(text).toString('base64') },
+    });
+
+  test('are matched to people, previewed, and taken in as they are confirmed', async () => {
+    const rosa = await add('Rosa', { familyName: 'Lind', birthday: '1980-05-04' });
+    const ana = await add('Ana', { familyName: 'Birch' });
+    await add('Ana', { familyName: 'Holm' });
+    const dana = await add('Dana', { familyName: 'Marsh' });
+    const lee = await add('Lee', { familyName: 'Marsh' });
+    const found = await read(
+      file(
+        event('SUMMARY:Rosa Lind’s birthday', 'DTSTART;VALUE=DATE:19800504', 'RRULE:FREQ=YEARLY'),
+        event('SUMMARY:Ana Birch’s Birthday', 'DTSTART;VALUE=DATE:19790612', 'RRULE:FREQ=YEARLY'),
+        event(
+          'SUMMARY:Wedding: Dana & Lee Ma',
+          ' rsh',
+          'DTSTART;VALUE=DATE:20011210',
+          'RRULE:FREQ=YEARLY',
+        ),
+        event('SUMMARY:Ana’s birthday', 'DTSTART;VALUE=DATE:20260701', 'RRULE:FREQ=YEARLY'),
+        event('SUMMARY:Zed Nobody’s birthday', 'DTSTART;VALUE=DATE:16040701', 'RRULE:FREQ=YEARLY'),
+        event('SUMMARY:Dentist', 'DTSTART:20261201T100000Z'),
+        event('SUMMARY:Backup', 'DTSTART:20261201T100000Z', 'RRULE:FREQ=SECONDLY'),
+      ),
+    );
+    expect(
+      found.dates.map(({ name, on, state, people, before }) => ({
+        name,
+        on,
+        state,
+        people: people.length,
+        before,
+      })),
+    ).toEqual([
+      { name: 'birthday', on: '1980-05-04', state: 'known', people: 1, before: '1980-05-04' },
+      { name: 'birthday', on: '1979-06-12', state: 'new', people: 1, before: null },
+      { name: 'wedding', on: '2001-12-10', state: 'new', people: 1, before: null },
+      { name: 'wedding', on: '2001-12-10', state: 'new', people: 1, before: null },
+      { name: 'birthday', on: '07-01', state: 'ask', people: 2, before: null },
+      { name: 'birthday', on: '07-01', state: 'nobody', people: 0, before: null },
+    ]);
+    expect(found.otherEvents).toBe(2);
+    const { actionId } = await api.call(takeDates, {
+      body: {
+        dates: [
+          { personId: ana, name: 'birthday', on: '1979-06-12' },
+          { personId: rosa, name: 'birthday', on: '1980-05-05' },
+          { personId: dana, name: 'wedding', on: '2001-12-10' },
+          { personId: lee, name: 'wedding', on: '2001-12-10' },
+        ],
+      },
+    });
+    const fields = async (id: string) => (await api.call(getPerson, { params: { id } })).fields;
+    expect((await fields(ana)).birthday).toBe('1979-06-12');
+    expect((await fields(rosa)).birthday).toBe('1980-05-05');
+    expect((await fields(lee)).dates).toEqual([{ name: 'wedding', on: '2001-12-10' }]);
+    await api.call(undoAction, { params: { id: actionId } });
+    expect([(await fields(ana)).birthday, (await fields(rosa)).birthday]).toEqual([
+      null,
+      '1980-05-04',
+    ]);
+  });
+
+  test('what we wrote ourselves is read back as known', async () => {
+    await add('Rosa', {
+      familyName: 'Lind',
+      birthday: '1980-05-04',
+      dates: [{ name: 'Moved in', on: '2011-03-01' }],
+    });
+    await add('Leap', { familyName: 'Day', birthday: '02-29' });
+    const text = await (await get((await feed()).path)).text();
+    const { dates } = await read(text);
+    expect(dates.map(({ state, on }) => [state, on])).toEqual([
+      ['known', '1980-05-04'],
+      ['known', '2011-03-01'],
+      ['known', '02-29'],
+    ]);
+  });
+
+  test('what is none, too large, broken or endless is told in a sentence', async () => {
+    const refused = (text: string) =>
+      api.refusal(readCalendar, {
+        body: { fileName: 'x.ics', content: Buffer.from(text).toString('base64') },
+      });
+    expect((await refused('hello')).message).toBe(
+      'This is no iCalendar file: it holds no calendar.',
+    );
+    expect((await refused(`BEGIN:VCALENDAR${' '.repeat(10 * 2 ** 20)}`)).message).toBe(
+      'This file has 11 MB; Pen Pal reads calendars of up to 10 MB.',
+    );
+    const half = await read(
+      `BEGIN:VCALENDAR\r\n${event('SUMMARY:Rosa’s birthday', 'DTSTART;VALUE=DATE:99999999', 'RRULE:FREQ=SOMETIMES')}\r\nBEGIN:VEVENT\r\nSUMMARY:cut`,
+    );
+    expect(half.dates).toEqual([]);
+    expect(half.faults.length + half.otherEvents).toBe(1);
+    // A file of beginnings alone is looked through once.
+    const many = 'BEGIN:VEVENT\r\n'.repeat(200_000);
+    expect((await read(`BEGIN:VCALENDAR\r\n${many}`)).dates).toEqual([]);
+  });
+});
