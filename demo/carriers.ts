@@ -13,7 +13,7 @@ export async function setUpCarriers(
   { smtpPort, pop3Port }: { smtpPort: number; pop3Port: number },
 ): Promise<void> {
   const at = { host: '127.0.0.1', security: 'none' as const, user: MAIL_USER };
-  const rate = { perMinute: 60, perDay: 400 };
+  const rate = { perMinute: 600, perDay: 400 };
   const from = { fromAddress: 'marisol@example.com', fromName: 'Marisol Quane' };
   const secret = OUTSIDE_SECRET;
   await call(

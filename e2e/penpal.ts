@@ -135,7 +135,7 @@ export async function expectNoViolations(page: Page): Promise<void> {
 }
 
 /** What the bar of a phone reaches by way of Plans. */
-const PLANS = ['Cadences', 'Ahead', 'Pattern book'];
+const PLANS = ['Cadences', 'Ahead', 'Almanac', 'Pattern book'];
 
 /** Goes to one of the parts by name: straight from the rail, or by its place in the bar of a phone. */
 export async function goTo(page: Page, part: string): Promise<void> {

@@ -43,7 +43,7 @@ export function Head({ almanac, at }: { almanac: Almanac; at: At }) {
   const cards = `${sentenceCase(countInWords(toWrite))} ${toWrite === 1 ? 'card' : 'cards'} to write, the first by ${firstBy ? spokenDate(firstBy, at.today) : ''}.`;
   return (
     <View className="gap-1">
-      <Title>{`${spanName(at.lens, at.day, at.today)}: ${dates === 0 ? 'no dates' : `${plural(dates, 'date')}, ${figure(greeted)} greeted`}`}</Title>
+      <Title>{`${spanName(at.lens, at.day, at.today)}: ${dates === 0 ? 'no dates' : `${plural(dates, 'date')}, ${figure(greeted)} with a greeting`}`}</Title>
       {toWrite > 0 ? <Soft>{cards}</Soft> : null}
       {costMinor > 0 ? (
         <Soft>{`Cards, letters and gifts for about ${money(costMinor)}.`}</Soft>

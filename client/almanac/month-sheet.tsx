@@ -120,7 +120,7 @@ function Marks({ dates }: Pick<Day, 'dates'>) {
 const Legend = () => (
   <View className="flex-row flex-wrap items-center gap-x-4" aria-hidden>
     <Key mark={<View className="h-[7px] w-[7px] rounded-full border border-sea bg-sea" />}>
-      greeted
+      with a greeting
     </Key>
     <Key mark={<View className="h-[7px] w-[7px] rounded-full border border-sea" />}>
       no greeting

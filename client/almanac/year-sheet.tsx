@@ -15,6 +15,7 @@ import {
   monthName,
   plainDate,
   plural,
+  sentenceCase,
   toDayNumber,
   type PlainDate,
 } from '@/core/time';
@@ -77,7 +78,7 @@ function MonthRow({
   const days = daysInMonth(year, month + 1);
   const most = Math.max(1, ...dates);
   const totals = months[month]!;
-  const words = `${plural(totals.dates, 'date')}${totals.greetings > 0 ? `, ${figure(totals.greetings)} greeted` : ''}`;
+  const words = `${plural(totals.dates, 'date')}${totals.greetings > 0 ? `, ${plural(totals.greetings, 'greeting')}` : ''}`;
   return (
     <Pressable
       role="button"
@@ -163,7 +164,7 @@ function Totals({ year }: { year: Year }) {
       <View className="gap-1">
         <Heading>Its dates</Heading>
         {occasions.map(({ occasion, name, dates }) => (
-          <Soft key={occasion}>{`${name}: ${figure(dates)}`}</Soft>
+          <Soft key={occasion}>{`${sentenceCase(name)}: ${figure(dates)}`}</Soft>
         ))}
       </View>
       <View className="gap-1">

@@ -120,8 +120,8 @@ export interface Greetings {
 /** Birthdays of one home within so many days may be greeted together. */
 export const NEAR_DAYS = 7;
 
-/** The quickest first. */
-const QUICK: readonly TouchKind[] = ['text', 'email', 'call'];
+/** Ways that are taken where the one that is wanted is not open, the quickest first. */
+const QUICK: readonly TouchKind[] = ['text', 'email', 'call', 'card'];
 
 /** A greeting that somebody has coming, before homes are looked at. */
 interface Coming extends Pick<Greeting, 'key' | 'occasion' | 'name' | 'whose' | 'on' | 'count'> {

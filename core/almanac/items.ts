@@ -79,6 +79,10 @@ export const isTooLateForPost = (
 ): boolean =>
   mail !== null && isMailed(kind) && today > mail.writeBy && !putOffs.has(key) && !swaps?.has(key);
 
+/** The quickest way that is open where it is too late for the post; null for none. */
+export const quickWay = ({ instead }: Pick<PlanGreeting, 'instead'>): TouchKind | null =>
+  instead.find((kind) => !isMailed(kind)) ?? null;
+
 /** A number below `n` that is always the same for the same text. */
 function spread(text: string, n: number): number {
   let hash = 7;
@@ -94,7 +98,7 @@ export function greetingItem(
 ): PlanItem | null {
   const { key, on, occasion } = greeting;
   const late = isTooLateForPost(greeting, context);
-  const kind = late ? (greeting.instead[0] ?? greeting.kind) : greeting.kind;
+  const kind = (late && quickWay(greeting)) || greeting.kind;
   const days =
     greeting.mail && !late
       ? writingDays(greeting, greeting.mail, context)

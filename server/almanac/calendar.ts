@@ -10,6 +10,7 @@ import {
   isRound,
   isTooLateForPost,
   occasionName,
+  quickWay,
   type AlmanacPerson,
   type DatedPerson,
   type Greeting,
@@ -157,7 +158,7 @@ function shownDate(
 }
 
 function plannedOf(sphere: Sphere, held: GreetingsHeld, greeting: Greeting): Shown['greeting'] {
-  const { key, others, instead } = greeting;
+  const { key, others } = greeting;
   const plan = held.plans.get(key)!;
   const swapped = sphere.options.swaps?.get(key);
   const late = isTooLateForPost(plan, sphere.options);
@@ -167,7 +168,7 @@ function plannedOf(sphere: Sphere, held: GreetingsHeld, greeting: Greeting): Sho
     way: swapped ? 'hand' : greeting.way,
     state: late ? 'late' : 'planned',
     by: plan.mail ? toPlainDate(plan.mail.writeBy) : null,
-    instead: late ? (instead[0] ?? null) : null,
+    instead: late ? quickWay(plan) : null,
     withNames: others.map(({ personId }) => sphere.names.get(personId) ?? ''),
   };
 }

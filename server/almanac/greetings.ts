@@ -1,6 +1,13 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { GREETING_STATES, listGreetings } from '@/contract/greetings';
-import { dateWords, isTooLateForPost, totalsOf, wayReason, type Greeting } from '@/core/almanac';
+import {
+  dateWords,
+  isTooLateForPost,
+  quickWay,
+  totalsOf,
+  wayReason,
+  type Greeting,
+} from '@/core/almanac';
 import { fill } from '@/core/templates';
 import { toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { kindSetups } from '@/core/touches';
@@ -154,6 +161,6 @@ function sentenceOf(
   if (state === 'held') return why;
   if (state === 'passed') return 'Its day went by.';
   if (state !== 'planned' && state !== 'late') return '';
-  const kind = state === 'late' ? greeting.instead[0] : undefined;
+  const kind = state === 'late' ? quickWay(greeting) : null;
   return wayReason(kind ?? greeting.kind, saidOf(held, greeting.key)!, ctx.clock.today());
 }

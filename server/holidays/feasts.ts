@@ -1,7 +1,15 @@
 import Holidays from 'date-holidays';
 
 import type { Faith } from '@/core/almanac';
-import { addDays, dayNumberOf, partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
+import {
+  addDays,
+  dayNumberOf,
+  islamicDay,
+  partsOf,
+  plainDate,
+  toDayNumber,
+  type DayNumber,
+} from '@/core/time';
 
 import { knownDays, type Holiday, type Where } from './holidays';
 
@@ -60,25 +68,15 @@ const ISLAMIC: Readonly<Record<string, string>> = {
   '12/10': 'Eid al-Adha',
 };
 
-const UMM_AL_QURA = new Intl.DateTimeFormat('en-u-ca-islamic-umalqura', {
-  month: 'numeric',
-  day: 'numeric',
-  timeZone: 'UTC',
-});
-
 function islamic(year: number): Holiday[] {
   const found: Holiday[] = [];
   const last = dayNumberOf({ year, month: 12, day: 31 });
   for (let on = dayNumberOf({ year, month: 1, day: 1 }); on <= last; on++) {
-    const parts = UMM_AL_QURA.formatToParts(on * DAY_MS);
-    const part = (type: string) => parts.find((one) => one.type === type)?.value;
-    const name = ISLAMIC[`${part('month')}/${part('day')}`];
+    const name = ISLAMIC[islamicDay(on)];
     if (name) found.push({ on, name });
   }
   return found;
 }
-
-const DAY_MS = 86_400_000;
 
 const kept = new Map<string, readonly Holiday[]>();
 
