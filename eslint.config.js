@@ -91,7 +91,12 @@ module.exports = [
   {
     // Figures and amounts are written in one place each.
     files: ['{app,client,contract,server,core}/**/*.{ts,tsx}'],
-    ignores: ['core/time/{islamic,speak}.ts', 'core/money/**', 'contract/settings.ts', '**/*.test.{ts,tsx}'],
+    ignores: [
+      'core/time/{islamic,speak}.ts',
+      'core/money/**',
+      'contract/settings.ts',
+      '**/*.test.{ts,tsx}',
+    ],
     rules: {
       'no-restricted-globals': [
         'error',

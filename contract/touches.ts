@@ -86,7 +86,14 @@ export const LogTouch = z.object({
   /** Tags to put on the person, learnt on the way. */
   tags: z.array(z.string().trim().min(1).max(60)).max(20).optional(),
   /** A day learnt: "Baby due", "Birthday". 'MM-DD' or 'YYYY-MM-DD'. */
-  date: z.object({ name: z.string().trim().min(1).max(80), on: z.string().max(10) }).optional(),
+  date: z
+    .object({
+      name: z.string().trim().min(1).max(80),
+      on: z.string().max(10),
+      /** How they are greeted when it comes; null for not at all. */
+      greet: z.enum(TOUCH_KINDS).nullable().optional(),
+    })
+    .optional(),
 });
 export type LogTouch = z.infer<typeof LogTouch>;
 

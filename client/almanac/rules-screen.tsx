@@ -3,7 +3,19 @@ import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
 import { useMoney } from '@/client/settings';
-import { Body, Button, Card, Heading, Lead, Soft, Spread, Title, Waiting } from '@/client/ui';
+import {
+  Body,
+  Button,
+  Card,
+  Heading,
+  Lead,
+  Page,
+  Soft,
+  Spread,
+  Title,
+  useWide,
+  Waiting,
+} from '@/client/ui';
 import {
   listRules,
   orderRules,
@@ -23,16 +35,14 @@ import { hours } from './year-sheet';
 export function RulesScreen() {
   const rules = useRead(listRules, {}, { keepPrevious: true });
   const [open, setOpen] = useState<Drafted | null>(null);
+  const wide = useWide();
+  const form = open && (
+    <RuleForm key={open.id ?? open.name} drafted={open} onClose={() => setOpen(null)} />
+  );
+  // On a phone the form is all there is, so that it does not stand below a long list.
+  if (form && !wide) return <Page narrow>{form}</Page>;
   return (
-    <Spread
-      beside={
-        open ? (
-          <RuleForm key={open.id ?? open.name} drafted={open} onClose={() => setOpen(null)} />
-        ) : (
-          <Patterns onTake={setOpen} />
-        )
-      }
-    >
+    <Spread beside={form ?? <Patterns onTake={setOpen} />}>
       <AlmanacParts />
       <Waiting query={rules}>
         {(data) => (

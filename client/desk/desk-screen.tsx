@@ -43,7 +43,9 @@ export function DeskScreen() {
 /** Whoever was taken in hand, or whose turn it is. */
 function useInHand({ items, made }: Desk) {
   const { hand } = useLocalSearchParams<{ hand?: string }>();
-  return [...items, ...made].find(({ personId }) => personId === hand) ?? items[0] ?? made[0];
+  // The first as they stand there, by kinds.
+  const first = TOUCH_KINDS.map((kind) => items.find((item) => item.kind === kind)).find(Boolean);
+  return [...items, ...made].find(({ personId }) => personId === hand) ?? first ?? made[0];
 }
 
 /** With room, the person in hand beside the list. */

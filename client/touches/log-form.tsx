@@ -32,7 +32,7 @@ interface Log {
   on: PlainDate;
   note: string;
   tags: string;
-  date: { name: string; on: PlainDate | null };
+  date: { name: string; on: PlainDate | null; greet: TouchKind | '' };
   followUp: { on: PlainDate | null; words: string };
 }
 
@@ -56,7 +56,9 @@ function toBody(log: Log, { personId, itemKey, free, today }: Props): LogTouch {
     ...(itemKey ? { itemKey } : {}),
     ...(tags.length > 0 ? { tags } : {}),
     // Half of it is refused at the other half rather than lost.
-    ...(date.name.trim() || date.on ? { date: { name: date.name, on: date.on ?? '' } } : {}),
+    ...(date.name.trim() || date.on
+      ? { date: { name: date.name, on: date.on ?? '', greet: date.greet || null } }
+      : {}),
     ...(followUp.on || followUp.words.trim()
       ? { followUp: { on: followUp.on!, kind, words: followUp.words } }
       : {}),
@@ -73,7 +75,7 @@ export function LogForm(props: Props) {
       on: today,
       note: '',
       tags: '',
-      date: { name: '', on: null },
+      date: { name: '', on: null, greet: 'call' },
       followUp: { on: null, words: '' },
     } as Log,
     toInput: (log: Log) => ({ body: toBody(log, props) }),
@@ -156,6 +158,12 @@ function More({ form, today }: { form: WriteForm<Log>; today: PlainDate }) {
             className="min-w-[160px] flex-1"
           />
           <DayField of={form} name="date.on" label="and when" />
+          <SelectField
+            of={form}
+            name="date.greet"
+            label="Greet them on it by"
+            options={[{ value: '', label: 'nothing' }, ...KIND_OPTIONS]}
+          />
         </View>
       ) : null}
       {following ? (

@@ -7,6 +7,7 @@ import {
   toDayNumber,
   toPlainDate,
   plural,
+  yearlyOn,
   type DayNumber,
   type PlainDate,
 } from '@/core/time';
@@ -81,6 +82,16 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
         touch_id: touchId,
       });
     await learn(tx, touch.personId, { tags: touch.tags ?? [], date: touch.date ?? null });
+    const greeting = touch.date?.greet && nextComing(touch.date.on, today);
+    if (greeting)
+      await queries.insertFollowUp(tx, {
+        id: newId(),
+        person_id: touch.personId,
+        on_day: greeting,
+        kind: touch.date!.greet!,
+        words: `a word on: ${touch.date!.name}`,
+        touch_id: touchId,
+      });
     return {
       touchId,
       sentence: `${name}: ${KIND_WORDS[touch.kind].noun}, ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`,
@@ -95,6 +106,15 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
   };
   const done = await act(ctx, work);
   return { ...done, nextOn: nextDay(await sphereNow(ctx), touch.personId) };
+}
+
+/** The day on which a date learnt comes next, after today; 'MM-DD' or 'YYYY-MM-DD'. */
+function nextComing(on: string, today: PlainDate): PlainDate {
+  if (on.length === 10 && on > today) return on as PlainDate;
+  const [month, day] = on.slice(-5).split('-').map(Number) as [number, number];
+  const year = Number(today.slice(0, 4));
+  const next = yearlyOn({ month, day }, year);
+  return next > today ? next : yearlyOn({ month, day }, year + 1);
 }
 
 function assertOutcome({ kind, outcome }: Pick<LogTouch, 'kind' | 'outcome'>): void {

@@ -1,3 +1,10 @@
 export { openFollowUps } from './follow-ups';
 export { logTouch } from './actions';
-export { copyTouch, insertFollowUp, insertTouches, swapMark, touchesOf, upsertMark } from './queries';
+export {
+  copyTouch,
+  insertFollowUp,
+  insertTouches,
+  swapMark,
+  touchesOf,
+  upsertMark,
+} from './queries';
