@@ -1,3 +1,4 @@
+import { benchAlmanac, benchFeed } from './almanac';
 import { benchDurability } from './durability';
 import { benchLoad } from './load';
 import { benchByItself, benchOutbox, benchSending, benchWords } from './messages';
@@ -23,6 +24,8 @@ const PARTS = [
   benchLoad,
   benchPeople,
   benchDurability,
+  benchAlmanac,
+  benchFeed,
   benchWords,
   benchByItself,
   benchSending,

@@ -20,7 +20,7 @@ const today = toDayNumber(plainDate('2026-11-23'));
 const PROMISES = [30, 60, 90, 180];
 
 /** Half of the people on a cadence, all with a promise, spread over their rounds. */
-const sphereOf = (people: number): PlanPerson[] =>
+export const sphereOf = (people: number): PlanPerson[] =>
   Array.from({ length: people }, (_, i) => {
     const promiseDays = PROMISES[i % 4]!;
     return {
@@ -47,7 +47,7 @@ const sphereOf = (people: number): PlanPerson[] =>
     };
   });
 
-const optionsFor = (people: number): PlanOptions => ({
+export const optionsFor = (people: number): PlanOptions => ({
   today,
   days: 91,
   calendar: { workingDays: [1, 2, 3, 4, 5], daysOff: new Set() },

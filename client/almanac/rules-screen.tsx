@@ -28,6 +28,7 @@ import { countInWords, plural, sentenceCase } from '@/core/time';
 import { aKind } from '@/core/touches';
 
 import { AlmanacParts } from './parts';
+import { PostAndFeasts } from './post-and-feasts';
 import { blankRule, RuleForm, type Drafted } from './rule-form';
 import { hours } from './year-sheet';
 
@@ -63,6 +64,7 @@ export function RulesScreen() {
             {data.rules.length > 1 ? (
               <Soft>Of several rules that fit somebody’s date, the first one greets.</Soft>
             ) : null}
+            <PostAndFeasts />
           </>
         )}
       </Waiting>

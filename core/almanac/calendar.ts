@@ -1,6 +1,6 @@
 import type { DayNumber, LeapDayRule } from '@/core/time';
 
-import { occurrencesOf, type Occurrence } from './dates';
+import { eachOccurrence, yearsOf, type Occurrence } from './dates';
 import type { AlmanacPerson } from './greetings';
 
 /** A date of somebody on one of its days. */
@@ -16,8 +16,11 @@ export function almanacOf(
   leapDay: LeapDayRule,
 ): DatedPerson[] {
   const byDay: DatedPerson[][] = Array.from({ length: to - from + 1 }, () => []);
+  const spell = { from, to, leapDay };
+  const years = yearsOf(spell);
   for (const { id, dates } of people)
-    for (const one of occurrencesOf(dates, from, to, leapDay))
-      byDay[one.on - from]!.push({ ...one, personId: id });
-  return byDay.flat();
+    eachOccurrence(dates, spell, years, (date, year, on, count) =>
+      byDay[on - from]!.push({ personId: id, date, year, on, count }),
+    );
+  return ([] as DatedPerson[]).concat(...byDay);
 }

@@ -1,4 +1,4 @@
-import { partsOf, toDayNumber, yearlyOn, type DayNumber, type LeapDayRule } from '@/core/time';
+import { partsOf, yearlyDayNumber, type DayNumber, type LeapDayRule } from '@/core/time';
 
 import { OLDEST_YEAR } from './occasion';
 
@@ -43,25 +43,49 @@ export function yearlyParts(
   };
 }
 
+/** Days from one to another, both inclusive, and how leap days are kept. */
+export interface Spell {
+  from: DayNumber;
+  to: DayNumber;
+  leapDay: LeapDayRule;
+}
+
 /**
- * The comings of dates from one day to another, both inclusive, each date's own in order. A date begins with
- * its year, which itself is none: whoever is born this May turns one the next.
+ * Tells each coming of dates within a spell, each date's own in order. A date begins with its year, which
+ * itself is none: whoever is born this May turns one the next.
  */
+export function eachOccurrence(
+  dates: readonly SphereDate[],
+  { from, to, leapDay }: Spell,
+  [first, last]: readonly [firstYear: number, lastYear: number],
+  tell: (date: SphereDate, year: number, on: DayNumber, count: number | null) => void,
+): void {
+  for (const date of dates)
+    for (let year = first; year <= last; year++) {
+      const count = date.year === null ? null : year - date.year;
+      if (count !== null && count <= 0) continue;
+      const on = yearlyDayNumber(date, year, leapDay);
+      if (on >= from && on <= to) tell(date, year, on, count);
+    }
+}
+
+/** The years that a spell touches. */
+export const yearsOf = ({ from, to }: Spell): [number, number] => [
+  partsOf(from).year,
+  partsOf(to).year,
+];
+
+/** The comings of dates from one day to another, both inclusive. */
 export function occurrencesOf(
   dates: readonly SphereDate[],
   from: DayNumber,
   to: DayNumber,
   leapDay: LeapDayRule,
 ): Occurrence[] {
-  const [first, last] = [partsOf(from).year, partsOf(to).year];
   const found: Occurrence[] = [];
-  for (const date of dates)
-    for (let year = first; year <= last; year++) {
-      const count = date.year === null ? null : year - date.year;
-      if (count !== null && count <= 0) continue;
-      const { month, day } = date;
-      const on = toDayNumber(yearlyOn({ month, day }, year, leapDay));
-      if (on >= from && on <= to) found.push({ date, year, on, count });
-    }
+  const spell = { from, to, leapDay };
+  eachOccurrence(dates, spell, yearsOf(spell), (date, year, on, count) =>
+    found.push({ date, year, on, count }),
+  );
   return found;
 }

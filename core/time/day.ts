@@ -118,20 +118,28 @@ export function addMonths(date: PlainDate, months: number): PlainDate {
 /** Where a 29 February falls in a common year. */
 export type LeapDayRule = 'feb28' | 'mar1';
 
+/** As {@link yearlyOn}, as a number. */
+export function yearlyDayNumber(
+  { month, day }: { month: number; day: number },
+  year: number,
+  leapDay: LeapDayRule = 'feb28',
+): DayNumber {
+  if (month === 2 && day === 29 && !isLeapYear(year))
+    return leapDay === 'feb28'
+      ? dayNumberOf({ year, month: 2, day: 28 })
+      : dayNumberOf({ year, month: 3, day: 1 });
+  return dayNumberOf({ year, month, day });
+}
+
 /**
  * The day on which a yearly date falls in `year`.
  * @example yearlyOn({ month: 2, day: 29 }, 2025, 'feb28') // 2025-02-28
  */
-export function yearlyOn(
+export const yearlyOn = (
   date: { month: number; day: number },
   year: number,
   leapDay: LeapDayRule = 'feb28',
-): PlainDate {
-  if (date.month === 2 && date.day === 29 && !isLeapYear(year)) {
-    return plainDate(leapDay === 'feb28' ? `${pad(year, 4)}-02-28` : `${pad(year, 4)}-03-01`);
-  }
-  return toPlainDate(dayNumberOf({ year, ...date }));
-}
+): PlainDate => toPlainDate(yearlyDayNumber(date, year, leapDay));
 
 /** ISO 8601 weekday: Monday 1 … Sunday 7. */
 export type IsoWeekday = 1 | 2 | 3 | 4 | 5 | 6 | 7;

@@ -1,0 +1,212 @@
+import { addRule } from '@/contract/greetings';
+import { addFeed } from '@/contract/calendars';
+import { call } from '@/contract/call';
+import {
+  almanacOf,
+  GREETING,
+  greetingsOf,
+  planGreeting,
+  ruleBook,
+  type AlmanacPerson,
+  type GreetingRule,
+  type SphereDate,
+} from '@/core/almanac';
+import { plan } from '@/core/planner';
+import { dayNumberOf, plainDate, toDayNumber } from '@/core/time';
+
+import { optionsFor, sphereOf } from './plan';
+import { bring, inDirectory, settled, startProduct, timed } from './product';
+import { median, medianMs, type Figure } from './table';
+
+const PEOPLE = 10_000;
+const today = toDayNumber(plainDate('2026-11-23'));
+const calendar = { workingDays: [1, 2, 3, 4, 5] as const, daysOff: new Set<number>() };
+
+const dateOf = (key: string, i: number): SphereDate => ({
+  key,
+  occasion: key,
+  name: key,
+  whose: '',
+  month: 1 + ((i * 7) % 12),
+  day: 1 + ((i * 11) % 28),
+  year: i % 3 === 0 ? null : 1940 + (i % 70),
+});
+
+/** Everybody with a birthday, half with a wedding, a third with work done; two in a home now and then. */
+const almanacPeople = (): AlmanacPerson[] =>
+  Array.from({ length: PEOPLE }, (_, i) => ({
+    id: `p${i}`,
+    householdId: i % 5 < 2 ? `h${Math.floor(i / 5)}` : null,
+    together: null,
+    circleId: `c${i % 4}`,
+    views: new Set<string>(),
+    addedOn: 0,
+    dates: [
+      dateOf('birthday', i),
+      ...(i % 2 === 0 ? [dateOf('wedding', i + 3)] : []),
+      ...(i % 3 === 0 ? [dateOf('service', i + 5)] : []),
+    ],
+    hushed: [],
+    blocked: i % 10 === 0 ? { card: { why: 'No address.', saidNo: false } } : {},
+    notAsked: {},
+    reach: 'country',
+  }));
+
+const rule = (id: string, change: Partial<GreetingRule>): GreetingRule => ({
+  id,
+  occasion: 'birthday',
+  circles: [],
+  viewId: null,
+  years: 'all',
+  kind: 'call',
+  way: 'hand',
+  leadDays: 0,
+  dayRule: 'previous',
+  since: 0,
+  ...change,
+});
+
+const RULES = [
+  rule('round', { years: 'round', kind: 'card', leadDays: 1 }),
+  rule('inner', { circles: ['c0'] }),
+  rule('rest', { kind: 'email', way: 'auto' }),
+  rule('weddings', { occasion: 'wedding', kind: 'card', leadDays: 1 }),
+  rule('work', { occasion: 'service', kind: 'email' }),
+];
+
+/** The same dates in a plain loop: those of a year, put into their days. */
+function plainLoop(people: readonly AlmanacPerson[], year: number): number {
+  const days = new Map<number, string[]>();
+  let n = 0;
+  for (const { id, dates } of people)
+    for (const { month, day, year: since } of dates) {
+      if (since !== null && since >= year) continue;
+      const on = dayNumberOf({ year, month, day });
+      const list = days.get(on);
+      if (list) list.push(id);
+      else days.set(on, [id]);
+      n += 1;
+    }
+  return n;
+}
+
+/** A year of dates and of greetings, and what greetings cost the plan. */
+export async function benchAlmanac(): Promise<Figure[]> {
+  const people = almanacPeople();
+  const [from, to] = [
+    dayNumberOf({ year: 2027, month: 1, day: 1 }),
+    dayNumberOf({ year: 2027, month: 12, day: 31 }),
+  ];
+  const year = () => almanacOf(people, from, to, 'feb28');
+  const ms = await medianMs(year);
+  const bare = await medianMs(() => plainLoop(people, 2027));
+  const asked = {
+    from: today,
+    to: today + 364,
+    leapDay: 'feb28' as const,
+    book: ruleBook(RULES),
+    feasts: [],
+    settled: new Set<string>(),
+  };
+  const times = {
+    mailClass: 'first' as const,
+    productionDays: 1,
+    post: { holidays: new Set<number>() },
+    calendar,
+  };
+  const greet = () => greetingsOf(people, asked).greetings.map((one) => planGreeting(one, times));
+  const greetMs = await medianMs(greet, 5);
+  return [
+    {
+      what: 'the almanac of a year',
+      size: `${PEOPLE} people, ${year().length} dates`,
+      ms,
+      floor: { what: 'a plain loop over the same dates', ms: bare },
+      limit: { what: 'under 200 ms and at most 3×', kept: ms < 200 && ms / bare <= 3 },
+    },
+    {
+      what: 'greetings of a year, with their last days',
+      size: `${PEOPLE} people, ${greet().length} greetings`,
+      ms: greetMs,
+      limit: { what: 'under 1 s', kept: greetMs < 1_000 },
+    },
+    await benchPlanWith(people),
+  ];
+}
+
+async function benchPlanWith(people: readonly AlmanacPerson[]): Promise<Figure> {
+  const asked = {
+    from: today,
+    to: today + 91,
+    leapDay: 'feb28' as const,
+    book: ruleBook(RULES),
+    feasts: [],
+    settled: new Set<string>(),
+  };
+  const times = {
+    mailClass: 'first' as const,
+    productionDays: 1,
+    post: { holidays: new Set<number>() },
+    calendar,
+  };
+  const byPerson = new Map<string, ReturnType<typeof planGreeting>[]>();
+  for (const one of greetingsOf(people, asked).greetings)
+    byPerson.set(one.personId, [...(byPerson.get(one.personId) ?? []), planGreeting(one, times)]);
+  const bare = sphereOf(PEOPLE);
+  const greeted = bare.map((person) => ({
+    ...person,
+    asks: {
+      ...person.asks,
+      ...(byPerson.has(person.id) ? { [GREETING]: byPerson.get(person.id) } : {}),
+    },
+  }));
+  const options = optionsFor(PEOPLE);
+  // In turns, so that neither is measured on a warmer machine.
+  const [withOut, withThem]: [number[], number[]] = [[], []];
+  for (let i = 0; i < 7; i++) {
+    withOut.push(await timed(async () => plan(bare, options)));
+    withThem.push(await timed(async () => plan(greeted, options)));
+  }
+  const [before, ms] = [median(withOut), median(withThem)];
+  return {
+    what: 'plan of 13 weeks with greetings',
+    size: `${PEOPLE} people, ${plan(greeted, options).touches.length} touches`,
+    ms,
+    floor: { what: `the same without, ${plan(bare, options).touches.length} touches`, ms: before },
+    limit: { what: 'at most 1.2×', kept: ms / before <= 1.2 },
+  };
+}
+
+/** A feed through the product, read again and again. */
+export async function benchFeed(): Promise<Figure[]> {
+  const figures: Figure[] = [];
+  await inDirectory(async (dir) => {
+    const { base, end } = await startProduct(dir);
+    try {
+      await bring(base, 5_000);
+      await call(addRule, { body: { occasion: 'birthday', kind: 'call' } }, { base });
+      const { path } = await call(
+        addFeed,
+        { body: { name: 'All', shows: ['dates', 'touches'] } },
+        { base },
+      );
+      await settled(base);
+      const read = async () => (await fetch(new URL(path, base))).text();
+      const first = await read();
+      const times: number[] = [];
+      let same = true;
+      for (let i = 0; i < 20; i++)
+        times.push(await timed(async () => void (same = (await read()) === first && same)));
+      const ms = median(times);
+      figures.push({
+        what: 'a feed, read through the product',
+        size: `${first.match(/BEGIN:VEVENT/g)?.length ?? 0} events, ${same ? 'the same bytes' : 'OTHER BYTES'} 20 times`,
+        ms,
+        limit: { what: 'under 500 ms, unchanged', kept: ms < 500 && same },
+      });
+    } finally {
+      await end();
+    }
+  });
+  return figures;
+}
