@@ -72,10 +72,9 @@ function FeedCard({ feed, onAddress }: { feed: CalendarFeed } & Made) {
   const circles = useRead(readLists).data?.circle ?? [];
   const views = useViews().data?.views ?? [];
   const { id, name, shows, circleId, viewId, events } = feed;
+  const named = [...circles, ...views].find((one) => one.id === (circleId ?? viewId))?.name;
   const whose =
-    circles.find((one) => one.id === circleId)?.name ??
-    views.find((one) => one.id === viewId)?.name ??
-    'everybody';
+    circleId || viewId ? (named ?? 'nobody, since what it was for is gone') : 'everybody';
   return (
     <Card className="gap-1">
       <Lead>{name}</Lead>

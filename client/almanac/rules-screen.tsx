@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
+import { useViews } from '@/client/people';
 import { useMoney } from '@/client/settings';
 import {
   Body,
@@ -105,7 +106,9 @@ function RuleCard({ rule, at, all, onOpen }: CardProps) {
     next.splice(at + by, 0, ...next.splice(at, 1));
     order.mutate({ body: { ids: next } });
   };
+  const views = useViews().data?.views ?? [];
   const who = rest.circles.map((one) => circles.find((c) => c.id === one)?.name).filter(Boolean);
+  const view = views.find((one) => one.id === rest.viewId)?.name ?? 'a view that is gone';
   const brings =
     year.greetings === 0
       ? 'Nobody in the year to come.'
@@ -114,7 +117,7 @@ function RuleCard({ rule, at, all, onOpen }: CardProps) {
     <Card className="gap-1">
       <Lead>{`${sentenceCase(name)}${YEARS_WORDS[rest.years]}`}</Lead>
       <Body>
-        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ' by itself' : ''}${who.length > 0 ? `, to ${who.join(' and ')}` : rest.viewId ? ', to a view' : ', to everybody'}`}
+        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ' by itself' : ''}${who.length > 0 ? `, to ${who.join(' and ')}` : ', to everybody'}${rest.viewId ? ` in ${view}` : ''}`}
       </Body>
       <Soft>{active ? brings : 'Switched off.'}</Soft>
       <View className="flex-row flex-wrap">

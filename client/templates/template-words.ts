@@ -29,12 +29,17 @@ const ORDINALS = [
 ];
 export const wordingName = (at: number): string => ORDINALS[at] ?? `No. ${at + 1}`;
 
-/** "used by two beats of The year". */
+/** "used by two beats of The year and one rule of greetings". */
 export function usedWords({ usedBy }: Pick<Template, 'usedBy'>): string {
-  const [first, ...rest] = usedBy;
-  if (!first) return 'not used yet';
-  const beats = usedBy.reduce((sum, use) => sum + use.beats, 0);
+  const cadences = usedBy.filter(({ cadenceId }) => cadenceId !== null);
+  const rules = usedBy.find(({ cadenceId }) => cadenceId === null)?.beats ?? 0;
+  const beats = cadences.reduce((sum, use) => sum + use.beats, 0);
+  const [first, ...rest] = cadences;
   const where =
-    rest.length === 0 ? first.name : `${first.name} and ${plural(rest.length, 'other cadence')}`;
-  return `used by ${countInWords(beats)} ${beats === 1 ? 'beat' : 'beats'} of ${where}`;
+    rest.length === 0 ? first?.name : `${first!.name} and ${plural(rest.length, 'other cadence')}`;
+  const uses = [
+    ...(beats > 0 ? [`${countInWords(beats)} ${beats === 1 ? 'beat' : 'beats'} of ${where}`] : []),
+    ...(rules > 0 ? [`${countInWords(rules)} ${rules === 1 ? 'rule' : 'rules'} of greetings`] : []),
+  ];
+  return uses.length === 0 ? 'not used yet' : `used by ${uses.join(' and ')}`;
 }

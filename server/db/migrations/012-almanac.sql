@@ -7,7 +7,8 @@ create table greeting_rule (
   occasion text not null,
   -- Only people of these circles; of any where there are none.
   circles uuid[] not null default '{}',
-  view_id uuid references saved_view (id) on delete cascade,
+  -- Of one that was deleted nobody is in it.
+  view_id uuid,
   years text not null default 'all' check (years in ('all', 'round', 'plain')),
   kind text not null,
   way text not null default 'hand' check (way in ('hand', 'auto')),
@@ -20,7 +21,6 @@ create table greeting_rule (
   -- What was before this day is none of its business.
   since date not null
 );
-create index greeting_rule_view on greeting_rule (view_id) where view_id is not null;
 create index greeting_rule_template on greeting_rule (template_id) where template_id is not null;
 select watch('greeting_rule');
 
@@ -53,8 +53,8 @@ create table calendar_feed (
   token_digest text not null unique,
   -- 'dates', 'touches' or both; of a circle or of a view.
   shows text[] not null,
-  circle_id uuid references circle (id) on delete cascade,
-  view_id uuid references saved_view (id) on delete cascade,
+  circle_id uuid,
+  view_id uuid,
   -- Minutes before the day begins (negative: after it has begun) at which an alarm sounds; null for none.
   alarm_minutes int,
   made_on date not null
