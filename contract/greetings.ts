@@ -306,7 +306,11 @@ export const hush = endpoint({
 });
 
 /** A date of somebody, when it is next. */
-const PersonDate = DateShown.omit({ personId: true, name: true }).extend({ next: Day });
+const PersonDate = DateShown.omit({ personId: true, name: true }).extend({
+  next: Day,
+  /** What is wrong with it, in a sentence; null for nothing. */
+  doubt: z.string().nullable(),
+});
 export type PersonDate = z.infer<typeof PersonDate>;
 
 export const datesOfPerson = endpoint({

@@ -392,10 +392,14 @@ describe('rules', () => {
 test('on the sheet: when each date is next, and that they are not greeted on it', async () => {
   const { personId: _, name: __, ...shown } = date();
   const asked = server()
-    .answer(datesOfPerson, { never: false, dates: [{ ...shown, next: day('2026-11-28') }] })
+    .answer(datesOfPerson, {
+      never: false,
+      dates: [{ ...shown, next: day('2026-11-28'), doubt: 'The year 1850 can’t be right.' }],
+    })
     .answer(hush, DONE);
   show(<PersonDates personId={sample.id(1)} />);
   await screen.findByText('Sat, Nov 28: turns 50');
+  screen.getByText('The year 1850 can’t be right.');
   await press('Don’t greet on: turns 50');
   await press('Never greet them');
   expect(asked.sent(hush)).toEqual([

@@ -56,6 +56,7 @@ const DateOf = ({ date, today, never, busy, onHush }: DateProps) => {
       <OccasionMark occasion={occasion} />
       <View className="min-w-0 flex-1">
         <Body>{`${dayShort(next, today)}: ${what}`}</Body>
+        {date.doubt ? <Soft className="text-warn">{date.doubt}</Soft> : null}
         {greeting && !hushed && !never ? (
           <Linked
             href={`/almanac/greetings?at=${encodeURIComponent(greeting.key)}`}

@@ -13,6 +13,8 @@ export interface PlanGreeting {
   key: string;
   ruleId: string;
   on: DayNumber;
+  /** The day on which it goes where it goes by itself. */
+  goesOn: DayNumber;
   kind: TouchKind;
   way: 'hand' | 'auto';
   /** Where the day is not worked. */
@@ -61,6 +63,7 @@ export function planGreeting(greeting: Greeting, times: GreetingTimes): PlanGree
     key,
     ruleId: rule.id,
     on,
+    goesOn: on - leadDays,
     kind,
     way: greeting.way,
     dayRule,
@@ -143,9 +146,9 @@ function talkingDays({ on, leadDays, dayRule }: PlanGreeting, { calendar }: Item
  * by without it.
  */
 export const isByHand = (
-  { way, key, on }: Pick<PlanGreeting, 'way' | 'key' | 'on'>,
+  { way, key, goesOn }: Pick<PlanGreeting, 'way' | 'key' | 'goesOn'>,
   { swaps, today }: Pick<ItemContext, 'swaps' | 'today'>,
-): boolean => way === 'hand' || on < today || Boolean(swaps?.has(key));
+): boolean => way === 'hand' || goesOn < today || Boolean(swaps?.has(key));
 
 export const greetingSource: TouchSource = {
   name: GREETING,
@@ -157,5 +160,5 @@ export const greetingSource: TouchSource = {
   goes: (asks, context) =>
     (asks as readonly PlanGreeting[])
       .filter((one) => !isByHand(one, context))
-      .map(({ on, kind }) => ({ day: on, kind })),
+      .map(({ goesOn, kind }) => ({ day: goesOn, kind })),
 };

@@ -48,7 +48,7 @@ export function wayReason(
   today: PlainDate,
 ): string {
   const { mail } = plan;
-  if (plan.way === 'auto' && toDayNumber(today) > plan.on)
+  if (plan.way === 'auto' && toDayNumber(today) > plan.goesOn)
     return 'It did not go by itself on its day.';
   if (!mail) return greeting.changed ?? '';
   const by = spokenDate(toPlainDate(mail.writeBy), today);

@@ -7,6 +7,7 @@ const greeting = (days: number, change: Partial<PlanGreeting> = {}): PlanGreetin
   key: `greet:ana:birthday:2026`,
   ruleId: 'r',
   on: today + days,
+  goesOn: today + days,
   kind: 'call',
   way: 'hand',
   dayRule: 'previous',

@@ -381,9 +381,12 @@ test('a holiday greets everybody once, spread over the weeks before it', async (
 });
 
 test('a year that can’t be true is none, and a template that greets can’t be deleted', async () => {
-  await add('Ana', { birthday: '1850-12-03' });
+  const ana = await add('Ana', { birthday: '1850-12-03' });
   await rule({ occasion: 'birthday', kind: 'call' });
   expect((await greetings()).greetings).toMatchObject([{ what: 'birthday' }]);
+  expect((await api.call(datesOfPerson, { params: { id: ana } })).dates).toMatchObject([
+    { doubt: 'The year 1850 can’t be right, so none is counted from it.' },
+  ]);
   const wordings = [{ id: newId(), subject: '', words: 'Happy day', html: '' }];
   const { id } = await api.call(addTemplate, {
     body: { kind: 'call', name: 'Day', wordings, files: [] },

@@ -192,6 +192,17 @@ test('one e-mail to a home, by the one who can be reached, and to both by name',
   expect(mail.arrived[0]!.mail.text).toContain('Dear Lee and Dana, 25 years.');
 });
 
+test('some days before its date, where the rule says so', async () => {
+  const mail = await begin();
+  await rosa({ birthday: '12-01' });
+  await rule({ leadDays: 3 });
+  await days(4);
+  expect(await month()).toMatchObject([{ on: '2026-12-01', state: 'out' }]);
+  await days(1);
+  await evening();
+  expect(mail.arrived).toHaveLength(1);
+});
+
 test('a rule is refused that could not greet', async () => {
   const refused = async (change: object) =>
     (await refusal(addRule, { body: { occasion: 'birthday', kind: 'email', ...change } })).message;

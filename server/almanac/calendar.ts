@@ -10,6 +10,7 @@ import {
   isRound,
   isTooLateForPost,
   occasionName,
+  yearlyParts,
   quickWay,
   type AlmanacPerson,
   type DatedPerson,
@@ -21,7 +22,7 @@ import { kindSetups } from '@/core/touches';
 import { invalid } from '../api';
 import type { Context } from '../context';
 import { messagesByKey } from '../messages';
-import { asking, assertRules, exactIdsOf, findOrRefuse } from '../people';
+import { asking, assertRules, exactIdsOf, fieldsOf, findOrRefuse } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { becameOf } from './greetings';
 import type { GreetingsHeld } from './held';
@@ -260,6 +261,7 @@ export async function readDatesOf(
   );
   const fates = await fatesOf(ctx, next);
   const planned = byEachKey(held);
+  const doubts = await doubtsOf(ctx, id, partsOf(today).year);
   return {
     dates: next.map((one) => {
       const { personId: _, name: __, ...shown } = shownDate(sphere, held, one, planned, fates);
@@ -267,8 +269,23 @@ export async function readDatesOf(
         ...shown,
         hushed: person.hushed.some((what) => what === one.date.occasion || what === one.date.key),
         next: toPlainDate(one.on),
+        doubt: doubts.get(`${one.date.month}-${one.date.day}`) ?? null,
       };
     }),
     never: person.hushed.includes(''),
   };
+}
+
+/** Years on record that can't be true, by the day that they are of. */
+async function doubtsOf(ctx: Context, id: string, year: number): Promise<Map<string, string>> {
+  const { birthday, dates } = fieldsOf(await findOrRefuse(ctx.db, id));
+  const all = [...(birthday ? [birthday] : []), ...dates.map(({ on }) => on)];
+  return new Map(
+    all.flatMap((on): [string, string][] => {
+      const parts = yearlyParts(on, year);
+      if (on.length === 5 || parts.year !== null) return [];
+      const key = `${parts.month}-${parts.day}`;
+      return [[key, `The year ${on.slice(0, 4)} can’t be right, so none is counted from it.`]];
+    }),
+  );
 }

@@ -19,12 +19,14 @@ import { recurAgain, type Recurring } from '../tasks';
 import { peopleOf } from './greetings';
 import { greetingValues, hold, wordsFor, type GreetingsHeld } from './held';
 import * as queries from './queries';
-import { readAll, readGreetings } from './read';
+import { greetingTimes, planAll, readAll, readGreetings } from './read';
 
 /** What goes by itself is written so many days ahead: where it is tomorrow already, it is in time as well. */
 const WRITTEN_AHEAD_DAYS = 1;
 /** So far back is looked for what nobody gave. */
 const LOOK_BACK_DAYS = 40;
+/** A greeting may go so many days before its date (the most that a rule can say), and a day for writing it. */
+const LOOK_AHEAD_DAYS = 61;
 const AT_ONCE = 200;
 
 /**
@@ -40,15 +42,16 @@ export const greetingRound: Recurring = {
     const { settings, options } = await sphereNow(ctx);
     const { today } = options;
     const context = contextOf(options);
-    const span = { from: today - LOOK_BACK_DAYS, to: today + WRITTEN_AHEAD_DAYS };
+    const span = { from: today - LOOK_BACK_DAYS, to: today + LOOK_AHEAD_DAYS };
     const read = await readGreetings(ctx, settings, null, span);
     const held = await hold(ctx, settings, read, null);
     const due: Greeting[] = [];
     const past: Greeting[] = [];
     for (const greeting of read.greetings) {
       const plan = held.plans.get(greeting.key)!;
-      if (!isByHand(plan, context)) due.push(greeting);
-      else if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
+      if (!isByHand(plan, context)) {
+        if (plan.goesOn <= today + WRITTEN_AHEAD_DAYS) due.push(greeting);
+      } else if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
     }
     for (let at = 0; at < past.length; at += AT_ONCE)
       await ctx.db.transaction((tx) =>
@@ -103,6 +106,7 @@ async function write(ctx: Context, held: GreetingsHeld, due: readonly Greeting[]
     const wanted = due.flatMap((one): Wanted[] => {
       if (!fresh.has(one.key)) return [];
       const said = wordsFor(held, one.key)!;
+      const goesOn = toPlainDate(held.plans.get(one.key)!.goesOn);
       return [
         {
           ...said,
@@ -113,9 +117,9 @@ async function write(ctx: Context, held: GreetingsHeld, due: readonly Greeting[]
           beatId: null,
           itemKey: '',
           byItself: true,
-          on: toPlainDate(one.on),
+          on: goesOn,
           occasion: greetingValues(held, one.key),
-          goodUntil: toPlainDate(one.on),
+          goodUntil: goesOn,
         },
       ];
     });
@@ -142,9 +146,11 @@ export const keepTrue: Reaction = {
     const waiting = await waitingBy(ctx.db, 'greet:');
     if (waiting.length === 0) return;
     const today = toDayNumber(ctx.clock.today());
-    const span = { from: today - LOOK_BACK_DAYS, to: today + LOOK_BACK_DAYS };
-    const { greetings } = await readAll(ctx, await readSettings(ctx.db), null, span);
-    const days = new Map(greetings.map(({ key, on }) => [key, toPlainDate(on)]));
+    const span = { from: today - LOOK_BACK_DAYS, to: today + LOOK_AHEAD_DAYS };
+    const settings = await readSettings(ctx.db);
+    const { greetings } = await readAll(ctx, settings, null, span);
+    const plans = planAll(greetings, greetingTimes(ctx, settings));
+    const days = new Map([...plans].map(([key, { goesOn }]) => [key, toPlainDate(goesOn)]));
     const gone = waiting.filter(({ key }) => !days.has(key)).map(({ key }) => key);
     const moved = waiting.flatMap(({ key, planned_on }) => {
       const on = days.get(key);
