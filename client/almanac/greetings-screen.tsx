@@ -18,12 +18,13 @@ import {
 import type { CallOutput } from '@/contract/endpoint';
 import { listGreetings } from '@/contract/greetings';
 import { addDays, figure, plural } from '@/core/time';
+import { KIND_WORDS } from '@/core/touches';
 
 import { GreetingCard } from './greeting-card';
 import { LeftOutList } from './left-out';
 import { NearPairs } from './near-pairs';
 import { AlmanacParts } from './parts';
-import { kindsWords } from './words';
+import { dayShort, kindsWords } from './words';
 import { hours } from './year-sheet';
 
 type Read = CallOutput<typeof listGreetings>;
@@ -92,11 +93,34 @@ function Head({ read: { greetings, totals, rules, total } }: { read: Read }) {
   );
 }
 
+/** What has to be written by when, the first first: cards and letters are the ones that can be missed. */
+function ToWrite({ read: { greetings, today } }: { read: Read }) {
+  const open = greetings
+    .filter(({ state, by }) => state === 'planned' && by !== null)
+    .sort((a, b) => (a.by! < b.by! ? -1 : 1));
+  if (open.length === 0) return <Soft>No card or letter has to be written in these weeks.</Soft>;
+  return (
+    <View className="gap-1">
+      <Heading>To be written, and by when</Heading>
+      {open.slice(0, 20).map(({ key, by, kind, name, withNames, what, on }) => (
+        <View key={key} className="flex-row flex-wrap gap-x-3 border-b border-line py-1">
+          <Soft className="w-[110px] pt-0.5 tabular-nums">{dayShort(by!, today)}</Soft>
+          <Body className="min-w-[200px] flex-1">
+            {`${[name, ...withNames].join(' & ')}: ${KIND_WORDS[kind].noun}, ${what} on ${dayShort(on, today)}`}
+          </Body>
+        </View>
+      ))}
+      {open.length > 20 ? <Soft>{`and ${figure(open.length - 20)} more`}</Soft> : null}
+    </View>
+  );
+}
+
 /** What the owner is asked once, and who is left out and why. */
 function ToDecide({ read }: { read: Read }) {
   const { near, leftOut, leftOutCount } = read;
   return (
     <View className="gap-4">
+      <ToWrite read={read} />
       {near.length > 0 ? <NearPairs pairs={near} today={read.today} /> : null}
       <View className="gap-1">
         <Heading>

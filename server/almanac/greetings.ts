@@ -3,6 +3,7 @@ import type { GREETING_STATES, listGreetings } from '@/contract/greetings';
 import {
   dateWords,
   isTooLateForPost,
+  planGreeting,
   quickWay,
   totalsOf,
   wayReason,
@@ -20,13 +21,15 @@ import { sphereNow, type Sphere } from '../planner';
 import { readMergeValues } from '../templates';
 import { greetingValues, hold, saidOf, wordsFor, type GreetingsHeld } from './held';
 import * as queries from './queries';
-import { readAll, type GreetingsRead } from './read';
+import { greetingTimes, readAll, type GreetingsRead } from './read';
 import { shownLeftOut } from './rules';
 
 type Shown = CallOutput<typeof listGreetings>['greetings'][number];
 type State = (typeof GREETING_STATES)[number];
 
 const MOST_DAYS = 400;
+/** Post is written at most so many days before its date. */
+const POST_DAYS = 60;
 const SHOWN = 300;
 const LEFT_OUT_SHOWN = 100;
 
@@ -40,13 +43,17 @@ export async function readGreetingsOf(
     throw invalid(`Ask for at most ${MOST_DAYS} days, the first of them first.`, 'to');
   const sphere = await sphereNow(ctx);
   const ids = personId ? await homeOf(ctx.db, personId) : null;
-  const read = await readAll(ctx, sphere.settings, ids, span);
-  const mine = personId
-    ? read.greetings.filter((one) => peopleOf(one).includes(personId))
-    : read.greetings;
+  const read = await readAll(ctx, sphere.settings, ids, { ...span, to: span.to + POST_DAYS });
+  const times = greetingTimes(ctx, sphere.settings);
+  // What has to be written in these weeks belongs to them, though its date is later.
+  const isIn = (one: Greeting) =>
+    one.on <= span.to || (planGreeting(one, times).mail?.writeBy ?? Infinity) <= span.to;
+  const mine = read.greetings.filter(
+    (one) => isIn(one) && (!personId || peopleOf(one).includes(personId)),
+  );
   const inOrder = [...mine].sort((a, b) => a.on - b.on || (a.key < b.key ? -1 : 1));
   const leftOut = read.leftOut
-    .filter((one) => !personId || one.personId === personId)
+    .filter((one) => one.on <= span.to && (!personId || one.personId === personId))
     .sort((a, b) => a.on - b.on);
   const names = await namesOf(
     ctx.db,
@@ -63,11 +70,13 @@ export async function readGreetingsOf(
     greetings: await shown(ctx, sphere, read, inOrder.slice(0, SHOWN)),
     leftOutCount: leftOut.length,
     leftOut: await shownLeftOut(ctx, leftOut.slice(0, LEFT_OUT_SHOWN)),
-    near: read.near.map(({ householdId, first, second }) => ({
-      householdId,
-      first: spoken(first),
-      second: spoken(second),
-    })),
+    near: read.near
+      .filter(({ first }) => first.on <= span.to)
+      .map(({ householdId, first, second }) => ({
+        householdId,
+        first: spoken(first),
+        second: spoken(second),
+      })),
     totals: totalsOf(inOrder, kindSetups(sphere.settings.kinds)),
     rules: read.rules.size,
   };

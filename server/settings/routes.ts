@@ -12,7 +12,8 @@ import { readCircles } from './queries';
 
 /** So many days are lived through one by one when the demo's day is moved. */
 const MOST_LIVED = 14;
-const EVENING = '22:00';
+// What goes by itself has gone by then, and nobody's night has begun.
+const EVENING = '17:00';
 
 /** Lets the rest of the day pass, and what goes in it go; then does what the new day does by itself. */
 async function nextMorning(ctx: Context, days: number) {
