@@ -10,12 +10,13 @@ import * as actions from './actions';
 import { clockWords } from './clock-watch';
 import { readCircles } from './queries';
 
-/** So many days are lived through one by one when the demo's day is moved. */
-const MOST_LIVED = 14;
 // What goes by itself has gone by then, and nobody's night has begun.
 const EVENING = '17:00';
 
-/** Lets the rest of the day pass, and what goes in it go; then does what the new day does by itself. */
+/**
+ * Does what a new day does by itself. Before the next one the rest of the day passes, and what goes in it goes;
+ * of a longer time only the last morning is lived.
+ */
 async function nextMorning(ctx: Context, days: number) {
   const { clock } = ctx;
   const rest = Math.max(0, instantOf(clock.today(), EVENING, clock.zone) - clock.nowMs());
@@ -53,10 +54,5 @@ export function settingsRoutes(router: Router, ctx: Context): void {
     today: ctx.clock.today(),
   }));
   register(router, api.saveSettings, ({ body }) => actions.save(ctx, body));
-  register(router, api.moveClock, async ({ body }) => {
-    // A few days are lived through one by one; of a long time only the last morning.
-    const steps = body.days <= MOST_LIVED ? body.days : 1;
-    for (let n = 1; n < steps; n++) await nextMorning(ctx, 1);
-    return nextMorning(ctx, body.days - steps + 1);
-  });
+  register(router, api.moveClock, ({ body }) => nextMorning(ctx, body.days));
 }
