@@ -79,6 +79,9 @@ function urlOf({ path }: Endpoint): string {
   const query: Record<string, string> = {
     '/same/pair': `?a=${ids.a}&b=${ids.b}`,
     '/people': '?text=ana&sort=match',
+    '/almanac': '?from=2026-11-23&to=2026-12-20',
+    '/almanac/year': '?year=2026',
+    '/greetings': '?from=2026-11-23&to=2026-12-20',
   };
   return `${api.url}/api${path.replace(':id', id).replace(':lack', 'email')}${query[path] ?? ''}`;
 }

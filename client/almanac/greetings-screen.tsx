@@ -17,7 +17,7 @@ import {
 } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { listGreetings } from '@/contract/greetings';
-import { addDays, figure, plural } from '@/core/time';
+import { addDays, figure, plural, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 import { GreetingCard } from './greeting-card';
@@ -51,13 +51,22 @@ export function GreetingsScreen() {
         {(data) => (
           <>
             <Head read={data} />
-            {data.greetings.map((greeting) => (
-              <GreetingCard
-                key={greeting.key}
-                greeting={greeting}
-                today={data.today}
-                open={greeting.key === at}
-              />
+            {isOpen.map((open) => (
+              <View key={String(open)} className="gap-4">
+                {!open && data.greetings.some((one) => !isAhead(one, data.today)) ? (
+                  <Heading>In the last days</Heading>
+                ) : null}
+                {data.greetings
+                  .filter((one) => isAhead(one, data.today) === open)
+                  .map((greeting) => (
+                    <GreetingCard
+                      key={greeting.key}
+                      greeting={greeting}
+                      today={data.today}
+                      open={greeting.key === at}
+                    />
+                  ))}
+              </View>
             ))}
             {data.total > data.greetings.length ? (
               <Soft>{`and ${figure(data.total - data.greetings.length)} later ones`}</Soft>
@@ -68,6 +77,11 @@ export function GreetingsScreen() {
     </Spread>
   );
 }
+
+/** What is to come stands before what has been. */
+const isOpen = [true, false];
+const isAhead = ({ on, state }: Read['greetings'][number], today: PlainDate): boolean =>
+  on >= today || state === 'planned' || state === 'late';
 
 function Head({ read: { greetings, totals, rules, total } }: { read: Read }) {
   const money = useMoney();
