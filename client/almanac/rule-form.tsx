@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Button, Fault, Heading } from '@/client/ui';
+import { Button, Fault, Heading, Title, useWide } from '@/client/ui';
 import { addRule, removeRule, saveRule, type RuleDraft } from '@/contract/greetings';
 import { BIRTHDAY } from '@/core/almanac';
 
@@ -38,6 +38,7 @@ interface Props {
 
 /** A rule: on which occasion, whom, how and with which words; and before it is kept, what it would bring. */
 export function RuleForm({ drafted, onClose }: Props) {
+  const wide = useWide();
   const [draft, setDraft] = useState(drafted.draft);
   const change = (part: Partial<RuleDraft>) => setDraft((before) => ({ ...before, ...part }));
   const add = useWrite(addRule, { tells: false });
@@ -51,7 +52,7 @@ export function RuleForm({ drafted, onClose }: Props) {
   const fault = add.error ?? save.error;
   return (
     <View className="gap-4">
-      <Heading>{drafted.name}</Heading>
+      {wide ? <Heading>{drafted.name}</Heading> : <Title>{drafted.name}</Title>}
       <When draft={draft} onChange={change} />
       <Whom draft={draft} onChange={change} />
       <How draft={draft} onChange={change} />
