@@ -32,7 +32,7 @@ export function AlmanacScreen() {
       <AlmanacParts />
       <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
         <Choice label="How much at once" value={lens} options={LENS_OPTIONS} onChange={setLens} />
-        <View className="flex-row">
+        <View className="max-w-full flex-row flex-wrap">
           <Button
             weight="quiet"
             label="Earlier"

@@ -19,18 +19,21 @@ export function DateLine({
 }) {
   const { greeting, personId, name, what, occasion, round, hushed } = date;
   return (
-    <View className="flex-row gap-3 border-b border-line py-2">
+    <View className="flex-row flex-wrap gap-x-3 border-b border-line py-2">
       <OccasionMark occasion={occasion} />
       <Soft className="w-[52px] pt-0.5 tabular-nums">{dayInMonth(on)}</Soft>
-      <View className="min-w-0 flex-1">
-        <Linked href={`/people/${personId}`} className="min-h-[28px] justify-center self-start">
+      <View className="min-w-[150px] flex-1">
+        <Linked
+          href={`/people/${personId}`}
+          className="min-h-[28px] max-w-full justify-center self-start"
+        >
           <Lead className="text-[1.125rem]">{name}</Lead>
         </Linked>
         <Body className={round ? 'font-sans-semibold' : ''}>{what}</Body>
         {greeting ? (
           <Linked
             href={`/almanac/greetings?at=${encodeURIComponent(greeting.key)}`}
-            className="min-h-[28px] justify-center self-start"
+            className="min-h-[28px] max-w-full justify-center self-start"
           >
             <Soft className={greeting.state === 'late' ? 'text-danger' : 'text-sea'}>
               {plannedWords(greeting, today)}

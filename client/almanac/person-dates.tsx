@@ -52,15 +52,15 @@ interface DateProps {
 const DateOf = ({ date, today, never, busy, onHush }: DateProps) => {
   const { occasion, what, next, greeting, hushed } = date;
   return (
-    <View className="flex-row gap-3 border-b border-line py-1">
+    <View className="flex-row flex-wrap gap-x-3 border-b border-line py-1">
       <OccasionMark occasion={occasion} />
-      <View className="min-w-0 flex-1">
+      <View className="min-w-[150px] flex-1">
         <Body>{`${dayShort(next, today)}: ${what}`}</Body>
         {date.doubt ? <Soft className="text-warn">{date.doubt}</Soft> : null}
         {greeting && !hushed && !never ? (
           <Linked
             href={`/almanac/greetings?at=${encodeURIComponent(greeting.key)}`}
-            className="min-h-[28px] justify-center self-start"
+            className="min-h-[28px] max-w-full justify-center self-start"
           >
             <Soft className="text-sea">{plannedWords(greeting, today)}</Soft>
           </Linked>

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { call, readAgain, useRead } from '@/client/api';
 import { Button, Soft } from '@/client/ui';
 import { getSettings, moveClock } from '@/contract/settings';
-import { longDate, weekdayName } from '@/core/time';
+import { longDate, weekdayName, type PlainDate } from '@/core/time';
 
 const STEPS = [
   { days: 1, label: 'Next day' },
@@ -17,12 +17,15 @@ export function DayMover() {
   const { data } = useRead(getSettings);
   const client = useQueryClient();
   const [busy, setBusy] = useState(false);
+  const [reached, setReached] = useState<PlainDate | null>(null);
   if (!data?.demo) return null;
+  const today = (busy && reached) || data.today;
   const move = async (days: number) => {
     setBusy(true);
     try {
       // One by one, so that what goes by itself on each of them goes.
-      for (let n = 0; n < days; n++) await call(moveClock, { body: { days: 1 } });
+      for (let n = 0; n < days; n++)
+        setReached((await call(moveClock, { body: { days: 1 } })).today);
     } finally {
       setBusy(false);
     }
@@ -35,7 +38,7 @@ export function DayMover() {
       className="flex-row flex-wrap items-center gap-x-2 border-t border-line px-[18px]"
     >
       <Soft className="min-w-[9rem] flex-1" numberOfLines={1}>
-        {`Demo: ${weekdayName(data.today).slice(0, 3)}, ${longDate(data.today, data.today)}`}
+        {`Demo: ${weekdayName(today).slice(0, 3)}, ${longDate(today, today)}${busy ? ' …' : ''}`}
       </Soft>
       {STEPS.map(({ days, label }) => (
         <Button
