@@ -32,8 +32,8 @@ export const digestOf = ({ uid: _, ...event }: CalendarEvent): string =>
 const DOMAIN = 'pen-pal';
 const HOURS_FRESH = 4;
 
-/** Noon in the machine's zone: of a whole day only the date is written. */
-const asDate = (day: DayNumber): Date => new Date(`${toPlainDate(day)}T12:00:00`);
+/** Noon: of a whole day only the date is written, as it is in UTC whatever the machine's zone. */
+const asDate = (day: DayNumber): Date => new Date(`${toPlainDate(day)}T12:00:00Z`);
 
 const ruleOf = (rule: YearlyRule): ICalEventData['repeating'] => {
   const yearly = { freq: ICalEventRepeatingFreq.YEARLY };
@@ -54,8 +54,9 @@ export function toCalendar(
     name,
     prodId: { company: 'Pen Pal', product: 'Almanac', language: 'EN' },
     ttl: HOURS_FRESH * 3600,
-    timezone: zone,
   });
+  // Whole days lie in no zone; the calendar is told the owner's for what it shows beside them.
+  calendar.x('X-WR-TIMEZONE', zone);
   for (const event of events) {
     const known = told.get(event.uid);
     const isSame = known?.digest === digestOf(event);
