@@ -24,7 +24,10 @@ export function useRead<E extends Endpoint>(
     queryKey: [endpoint.path, input],
     queryFn: ({ signal }) => call(endpoint, input, { signal }),
     meta: options.showsOf
-      ? { shows: (data: CallOutput<E> | undefined) => (data ? options.showsOf!(data) : []) }
+      ? {
+          shows: (data: CallOutput<E> | undefined) =>
+            data ? options.showsOf!(data) : (endpoint.shows ?? []),
+        }
       : about(endpoint),
     enabled: options.enabled ?? true,
     ...(options.keepPrevious ? { placeholderData: (previous) => previous } : {}),

@@ -4,7 +4,7 @@ import { readLists } from '@/contract/lists';
 import { addNote } from '@/contract/story';
 import { getSettings } from '@/contract/settings';
 import * as sample from '@/testing/samples';
-import { fakeServer, screen, show, waitFor } from '@/testing/screen';
+import { fakeServer, NEVER, screen, show, waitFor } from '@/testing/screen';
 
 import { useRead, useWrite } from './queries';
 
@@ -52,4 +52,17 @@ test('a note reads again only what shows notes', async () => {
     `POST /api/people/${sample.id(1)}/notes`,
     `GET /api/people/${sample.id(1)}`,
   ]);
+});
+
+test('a first answer that is still on its way while something is written is asked for again', async () => {
+  const server = prepared()
+    .reply(getSettings, NEVER)
+    .answer(addNote, { actionId: sample.id(2), sentence: 'Noted', topics: ['settings'] });
+  const { user } = show(<Screen />);
+  await screen.findByText('reading');
+  await waitFor(() => expect(server.sent(getSettings)).toHaveLength(1));
+  server.answer(getSettings, sample.settings());
+  await user.click(screen.getByText('reading'));
+  await screen.findByText('write');
+  expect(server.sent(getSettings)).toHaveLength(2);
 });

@@ -1,4 +1,4 @@
-import type { QueryClient, QueryMeta } from '@tanstack/react-query';
+import type { Query, QueryClient, QueryMeta } from '@tanstack/react-query';
 
 import type { Endpoint } from '@/contract/endpoint';
 import { TOPICS, type Topic } from '@/contract/topics';
@@ -14,12 +14,21 @@ export const about = (
   without: readonly Topic[] = [],
 ): QueryMeta => (shows ? { shows: shows.filter((topic) => !without.includes(topic)) } : {});
 
+function isAbout({ meta, state }: Query, topics: readonly Topic[]): boolean {
+  const told = meta?.shows as Shows | undefined;
+  const shows = typeof told === 'function' ? told(state.data) : told;
+  return !shows || shows.some((topic) => topics.includes(topic));
+}
+
 /** Reads again what shows any of these topics, and whatever does not say what it shows. */
-export const readAgain = (client: QueryClient, topics: readonly Topic[] = TOPICS) =>
-  client.invalidateQueries({
-    predicate: ({ meta, state }) => {
-      const told = meta?.shows as Shows | undefined;
-      const shows = typeof told === 'function' ? told(state.data) : told;
-      return !shows || shows.some((topic) => topics.includes(topic));
-    },
+export async function readAgain(
+  client: QueryClient,
+  topics: readonly Topic[] = TOPICS,
+): Promise<void> {
+  // A first answer that is still on its way may be from before the write, and would not be asked for again.
+  await client.cancelQueries({
+    fetchStatus: 'fetching',
+    predicate: (query) => query.state.data === undefined && isAbout(query, topics),
   });
+  await client.invalidateQueries({ predicate: (query) => isAbout(query, topics) });
+}
