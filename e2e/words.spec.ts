@@ -70,6 +70,8 @@ test('words are written with a field, a picture and a button, mended for who lac
   await expect(page.getByText('Can be filled in for all 2.')).toBeVisible();
   await page.getByRole('button', { name: 'Keep the template' }).click();
   await expect(page.getByText('Kept the template A line')).toBeVisible();
+  // The form of the new words makes way for that of the kept ones.
+  await expect(page.getByRole('button', { name: 'Copy it' })).toBeVisible();
   await page.getByRole('radio', { name: 'Arlo’s office, no first name' }).click();
   const letter = page.getByRole('article', { name: 'The letter' });
   await expect(letter.getByText('Dear you all, the boats are in.')).toBeVisible();
