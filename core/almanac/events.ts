@@ -11,6 +11,9 @@ import type { SphereDate } from './dates';
 import type { AlmanacPerson } from './greetings';
 import { BIRTHDAY, FAMILY } from './occasion';
 
+/** What the UIDs of planned touches begin with. */
+export const TOUCH_UID = 'touch-';
+
 /** An event of a whole day, as calendars have it. */
 export interface CalendarEvent {
   /** The same for the same thing, whatever becomes of it (RFC 5545, 3.8.4.7). */

@@ -1,8 +1,8 @@
 import { request } from 'node:http';
 
-import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
 import { RRuleTemporal } from 'rrule-temporal';
+import { convertIcsCalendar } from 'ts-ics';
 
 import {
   addFeed,
@@ -43,25 +43,20 @@ const change = async (id: string, fields: object) => {
   return api.call(editPerson, { params: { id }, body: { version, ...fields } });
 };
 
-/** The events of a text, by an independent reader. */
-const eventsOf = (text: string) => {
-  const calendar = new ICAL.Component(ICAL.parse(text) as never);
-  return calendar.getAllSubcomponents('vevent').map((one) => {
-    const value = (name: string) => one.getFirstPropertyValue(name);
-    return {
-      uid: String(value('uid')),
-      summary: String(value('summary')),
-      start: String(value('dtstart')),
-      allDay: (value('dtstart') as ICAL.Time).isDate,
-      rule: value('rrule') ? String(value('rrule')) : '',
-      sequence: Number(value('sequence') ?? 0),
-      stamp: String(value('dtstamp')),
-      alarms: one
-        .getAllSubcomponents('valarm')
-        .map((alarm) => String(alarm.getFirstPropertyValue('trigger'))),
-    };
-  });
-};
+/** The events of a text, by a reader that did not write it. */
+const eventsOf = (text: string) =>
+  (convertIcsCalendar(undefined, text).events ?? []).map((one) => ({
+    uid: one.uid,
+    summary: one.summary,
+    start: one.start.date.toISOString().slice(0, 10),
+    allDay: one.start.type === 'DATE',
+    rule:
+      /^RRULE:(.*)$/m
+        .exec(text.slice(text.indexOf(one.uid)).split('END:VEVENT')[0]!)?.[1]
+        ?.trim() ?? '',
+    sequence: one.sequence ?? 0,
+    alarms: (one.alarms ?? []).map(({ trigger }) => trigger.value),
+  }));
 
 // RFC 5545: lines of at most 75 octets, folded by a space, ended by CRLF; escapes of commas, semicolons, backslashes.
 test('dates as an iCalendar text that an independent reader reads', async () => {
@@ -79,7 +74,7 @@ test('dates as an iCalendar text that an independent reader reads', async () => 
   expect(text).not.toMatch(/[^\r]\n/);
   expect(text).toMatch(/^BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:/);
   // RFC 7986: the name, and how often to look again.
-  expect(text).toContain('NAME:My dates');
+  expect(text).toContain('NAME;VALUE=TEXT:My dates');
   expect(text).toContain('REFRESH-INTERVAL;VALUE=DURATION:PT4H');
   const events = eventsOf(text);
   expect(
@@ -105,7 +100,7 @@ test('dates as an iCalendar text that an independent reader reads', async () => 
       allDay: true,
     },
   ]);
-  expect(events[0]!.alarms).toEqual(['-PT15H']);
+  expect(events[0]!.alarms).toEqual([{ before: true, minutes: 900 }]);
 });
 
 // Outside check: a recurrence library expands the rule; the days are those of our own calendar.
@@ -153,6 +148,30 @@ test('unchanged bytes while nothing changed; a change keeps its UID and raises i
     sequence: 2,
     start: '1980-05-06',
   });
+});
+
+test('two feeds that show the same date otherwise do not disturb each other', async () => {
+  const [inner, wider] = [
+    '0190a000-0000-7000-8000-000000000001',
+    '0190a000-0000-7000-8000-000000000003',
+  ];
+  const address = { line: '2 Mole Road', city: 'Port Ellery', postalCode: '00012' };
+  const home = {
+    familyName: 'Marsh',
+    addresses: [address],
+    dates: [{ name: 'Wedding', on: '2001-12-10' }],
+  };
+  await add('Dana', { ...home, circleId: inner });
+  await add('Lee', { ...home, circleId: wider });
+  const paths = [(await feed()).path, (await feed({ circleId: inner })).path];
+  await runDue(api.ctx, { again: true });
+  const texts = async () => Promise.all(paths.map(async (path) => (await get(path)).text()));
+  const told = await texts();
+  await runDue(api.ctx, { again: true });
+  expect(await texts()).toEqual(told);
+  expect(
+    told.map((text) => eventsOf(text).map(({ summary, sequence }) => [summary, sequence])),
+  ).toEqual([[['Dana Marsh & Lee Marsh: Wedding (2001)', 0]], [['Dana Marsh: Wedding (2001)', 0]]]);
 });
 
 test('planned touches on their days, of one circle, and one event for a home', async () => {

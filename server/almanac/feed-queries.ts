@@ -1,3 +1,5 @@
+import { TOUCH_UID } from '@/core/almanac';
+
 import { maybeOne, recordset, type Sql } from '../db';
 
 export interface FeedRow {
@@ -50,20 +52,31 @@ export interface ToldRow {
   changed_at: string;
 }
 
-/** What calendars were told of events before. */
-export const readTold = (sql: Sql) =>
-  sql.query<ToldRow>('select uid, digest, sequence, changed_at from calendar_event');
-
-/** Notes what calendars are told now; a change raises the number. */
-export const noteTold = (sql: Sql, rows: readonly { uid: string; digest: string }[], at: string) =>
-  sql.query(
-    `insert into calendar_event as e (uid, digest, changed_at)
-     select r.uid, r.digest, $2::timestamptz from json_to_recordset($1::json) as r (uid text, digest text)
-     on conflict (uid) do update set digest = excluded.digest, sequence = e.sequence + 1, changed_at = excluded.changed_at
-       where e.digest <> excluded.digest`,
-    [recordset(rows), at],
+/** What a calendar was told of its events before. */
+export const readTold = (sql: Sql, feedId: string) =>
+  sql.query<ToldRow>(
+    'select uid, digest, sequence, changed_at from calendar_event where feed_id = $1::uuid',
+    [feedId],
   );
 
-/** Forgets events that no calendar is told of any more. */
-export const forgetTold = (sql: Sql, uids: readonly string[]) =>
-  sql.query('delete from calendar_event where uid = any($1::text[])', [uids]);
+/** Notes what a calendar is told now; a change raises the number. */
+export const noteTold = (
+  sql: Sql,
+  feedId: string,
+  rows: readonly { uid: string; digest: string }[],
+  at: string,
+) =>
+  sql.query(
+    `insert into calendar_event as e (feed_id, uid, digest, changed_at)
+     select $3::uuid, r.uid, r.digest, $2::timestamptz from json_to_recordset($1::json) as r (uid text, digest text)
+     on conflict (feed_id, uid) do update set digest = excluded.digest, sequence = e.sequence + 1, changed_at = excluded.changed_at
+       where e.digest <> excluded.digest`,
+    [recordset(rows), at, feedId],
+  );
+
+/** Forgets what calendars were told before a day: what is long past comes back under no number. */
+export const forgetTold = (sql: Sql, before: string) =>
+  sql.query('delete from calendar_event where changed_at < $1::date and uid like $2', [
+    before,
+    `${TOUCH_UID}%`,
+  ]);

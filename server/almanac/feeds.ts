@@ -1,8 +1,8 @@
 import { createHash, randomBytes } from 'node:crypto';
 
 import type { CalendarFeed, FeedDraft } from '@/contract/calendars';
-import { dateEvents, type AlmanacPerson, type CalendarEvent } from '@/core/almanac';
-import { partsOf, plainDate, type PlainDate } from '@/core/time';
+import { dateEvents, TOUCH_UID, type AlmanacPerson, type CalendarEvent } from '@/core/almanac';
+import { addDays, partsOf, plainDate, plural } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 import { act } from '../act';
@@ -14,9 +14,9 @@ import { plannedReason, sphereNow, type Sphere } from '../planner';
 import { readCircles } from '../settings';
 import type { Recurring } from '../tasks';
 import { filterOf } from '../views';
-import { heldOf } from './calendar';
 import * as queries from './feed-queries';
 import type { FeedRow } from './feed-queries';
+import { heldOf } from './held';
 import { digestOf, toCalendar } from './ics';
 
 /** What stands before the token in an address. */
@@ -134,14 +134,14 @@ function touchEvents(
   sphere: Sphere,
   people: readonly AlmanacPerson[],
 ): CalendarEvent[] {
-  const today: PlainDate = ctx.clock.today();
+  const today = ctx.clock.today();
   const due = new Map(sphere.people.map((person) => [person.id, person]));
   return people.flatMap(({ id }) =>
     (sphere.byPerson.get(id) ?? []).map((touch): CalendarEvent => {
       const { item, day } = touch;
       const person = due.get(id)!;
       return {
-        uid: encodeURIComponent(item.key),
+        uid: TOUCH_UID + encodeURIComponent(item.key),
         summary: `${KIND_WORDS[item.kind].verb} ${sphere.names.get(id) ?? ''}`.trim(),
         description: plannedReason(ctx, sphere, touch, person, { last: null }, today),
         on: day,
@@ -151,26 +151,28 @@ function touchEvents(
   );
 }
 
-/** A feed as an iCalendar text; writes nothing. */
+/** A feed as an iCalendar text, or what is no feed (without an id) as a file; writes nothing. */
 export async function calendarText(
   ctx: Context,
-  feed: Pick<FeedRow, 'name' | 'alarm_minutes'> & Shown,
+  feed: Pick<FeedRow, 'name' | 'alarm_minutes'> & Shown & { id: string | null },
 ): Promise<string> {
-  const sphere = await sphereNow(ctx);
-  const events = await eventsOf(ctx, sphere, feed);
-  const told = new Map((await queries.readTold(ctx.db)).map((row) => [row.uid, row]));
+  const events = await eventsOf(ctx, await sphereNow(ctx), feed);
+  const told = feed.id ? await queries.readTold(ctx.db, feed.id) : [];
   return toCalendar(events, {
     name: feed.name,
     zone: ctx.clock.zone,
     alarmMinutes: feed.alarm_minutes,
     today: ctx.clock.today(),
-    told,
+    told: new Map(told.map((row) => [row.uid, row])),
   });
 }
 
 /** The feed that is read at an address; null where there is none, or none any more. */
 export const feedAt = (ctx: Context, token: string): Promise<FeedRow | null> =>
   queries.feedAt(ctx.db, tokenDigest(token));
+
+/** Days after which a touch that was planned once is forgotten. */
+const FORGOTTEN_DAYS = 400;
 
 /** Notes what calendars are told, so that what changes later has a higher number. */
 export const tellCalendars: Recurring = {
@@ -180,16 +182,19 @@ export const tellCalendars: Recurring = {
     const feeds = await queries.readFeeds(ctx.db);
     if (feeds.length === 0) return 'No calendar reads anything.';
     const sphere = await sphereNow(ctx);
-    const all = new Map<string, string>();
-    for (const feed of feeds)
-      for (const event of await eventsOf(ctx, sphere, feed)) all.set(event.uid, digestOf(event));
-    const told = new Map((await queries.readTold(ctx.db)).map((row) => [row.uid, row.digest]));
-    const changed = [...all].flatMap(([uid, digest]) =>
-      told.get(uid) === digest ? [] : [{ uid, digest }],
-    );
-    const gone = [...told.keys()].filter((uid) => !all.has(uid));
-    if (changed.length > 0) await queries.noteTold(ctx.db, changed, ctx.clock.now());
-    if (gone.length > 0) await queries.forgetTold(ctx.db, gone);
-    return `${changed.length} events of calendars are other than before`;
+    let n = 0;
+    for (const feed of feeds) {
+      const told = new Map(
+        (await queries.readTold(ctx.db, feed.id)).map((row) => [row.uid, row.digest]),
+      );
+      const changed = (await eventsOf(ctx, sphere, feed)).flatMap((event) => {
+        const digest = digestOf(event);
+        return told.get(event.uid) === digest ? [] : [{ uid: event.uid, digest }];
+      });
+      if (changed.length > 0) await queries.noteTold(ctx.db, feed.id, changed, ctx.clock.now());
+      n += changed.length;
+    }
+    await queries.forgetTold(ctx.db, addDays(ctx.clock.today(), -FORGOTTEN_DAYS));
+    return `${plural(n, 'event')} of calendars other than before`;
   },
 };

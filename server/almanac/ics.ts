@@ -1,28 +1,19 @@
 import { createHash } from 'node:crypto';
 
-import ical, {
-  ICalAlarmType,
-  ICalEventRepeatingFreq,
-  type ICalCalendar,
-  type ICalEventData,
-} from 'ical-generator';
+import ICAL from 'ical.js';
 
 import type { CalendarEvent, YearlyRule } from '@/core/almanac';
-import { toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
+import { toPlainDate, type PlainDate } from '@/core/time';
 
-/** What calendars were told of an event before. */
-interface Told {
-  digest: string;
-  sequence: number;
-  changed_at: string;
-}
+import type { ToldRow } from './feed-queries';
 
 interface CalendarAsked {
   name: string;
   zone: string;
   alarmMinutes: number | null;
   today: PlainDate;
-  told: ReadonlyMap<string, Told>;
+  /** What it was told of each event before, by its UID. */
+  told: ReadonlyMap<string, ToldRow>;
 }
 
 /** What is the same as long as an event is the same. */
@@ -30,17 +21,24 @@ export const digestOf = ({ uid: _, ...event }: CalendarEvent): string =>
   createHash('sha256').update(JSON.stringify(event)).digest('base64url').slice(0, 22);
 
 const DOMAIN = 'pen-pal';
-const HOURS_FRESH = 4;
+/** How long a calendar may go without looking again. */
+const FRESH = 'PT4H';
 
-/** Noon: of a whole day only the date is written, as it is in UTC whatever the machine's zone. */
-const asDate = (day: DayNumber): Date => new Date(`${toPlainDate(day)}T12:00:00Z`);
+/** A property as jCal has it (RFC 7265): name, parameters, type, value. */
+type Property = [name: string, parameters: object, type: string, value: unknown];
 
-const ruleOf = (rule: YearlyRule): ICalEventData['repeating'] => {
-  const yearly = { freq: ICalEventRepeatingFreq.YEARLY };
-  if (rule.by === 'day') return { ...yearly, byMonth: rule.month, byMonthDay: rule.day };
-  if (rule.by === 'end of february') return { ...yearly, byMonth: 2, byMonthDay: -1 };
-  return `RRULE:FREQ=YEARLY;BYYEARDAY=60`;
+const RULES: Record<Exclude<YearlyRule['by'], 'day'>, object> = {
+  'end of february': { freq: 'YEARLY', bymonth: 2, bymonthday: -1 },
+  'sixtieth day': { freq: 'YEARLY', byyearday: 60 },
 };
+
+const ruleOf = (rule: YearlyRule): object =>
+  rule.by === 'day'
+    ? { freq: 'YEARLY', bymonth: rule.month, bymonthday: rule.day }
+    : RULES[rule.by];
+
+/** Minutes before the day begins, negative after it has, as a duration (RFC 5545, 3.3.6). */
+const durationOf = (minutes: number): string => `${minutes > 0 ? '-' : ''}PT${Math.abs(minutes)}M`;
 
 /**
  * Events as an iCalendar text (RFC 5545 with the properties of RFC 7986). The same events give the same bytes:
@@ -50,35 +48,38 @@ export function toCalendar(
   events: readonly CalendarEvent[],
   { name, zone, alarmMinutes, today, told }: CalendarAsked,
 ): string {
-  const calendar: ICalCalendar = ical({
-    name,
-    prodId: { company: 'Pen Pal', product: 'Almanac', language: 'EN' },
-    ttl: HOURS_FRESH * 3600,
-  });
-  // Whole days lie in no zone; the calendar is told the owner's for what it shows beside them.
-  calendar.x('X-WR-TIMEZONE', zone);
-  for (const event of events) {
+  const alarm = (summary: string) => [
+    'valarm',
+    [
+      ['action', {}, 'text', 'DISPLAY'],
+      ['trigger', {}, 'duration', durationOf(alarmMinutes!)],
+      ['description', {}, 'text', summary],
+    ] satisfies Property[],
+    [],
+  ];
+  const parts = events.map((event) => {
     const known = told.get(event.uid);
     const isSame = known?.digest === digestOf(event);
-    const stamp = isSame ? new Date(known.changed_at) : new Date(`${today}T00:00:00Z`);
-    const made = calendar.createEvent({
-      id: `${event.uid}@${DOMAIN}`,
-      sequence: known ? known.sequence + (isSame ? 0 : 1) : 0,
-      stamp,
-      start: asDate(event.on),
-      allDay: true,
-      summary: event.summary,
-      ...(event.description ? { description: event.description } : {}),
-      ...(event.yearly ? { repeating: ruleOf(event.yearly) } : {}),
-    });
-    if (alarmMinutes !== null) {
-      const seconds = alarmMinutes * 60;
-      made.createAlarm({
-        type: ICalAlarmType.display,
-        ...(seconds >= 0 ? { triggerBefore: seconds } : { triggerAfter: -seconds }),
-        description: event.summary,
-      });
-    }
-  }
-  return calendar.toString();
+    const stamp = isSame ? new Date(known.changed_at).toISOString() : `${today}T00:00:00.000Z`;
+    const properties: Property[] = [
+      ['uid', {}, 'text', `${event.uid}@${DOMAIN}`],
+      ['sequence', {}, 'integer', known ? known.sequence + (isSame ? 0 : 1) : 0],
+      ['dtstamp', {}, 'date-time', stamp.replace(/\.\d+/, '')],
+      ['dtstart', {}, 'date', toPlainDate(event.on)],
+      ['summary', {}, 'text', event.summary],
+    ];
+    if (event.description) properties.push(['description', {}, 'text', event.description]);
+    if (event.yearly) properties.push(['rrule', {}, 'recur', ruleOf(event.yearly)]);
+    return ['vevent', properties, alarmMinutes === null ? [] : [alarm(event.summary)]];
+  });
+  const head: Property[] = [
+    ['version', {}, 'text', '2.0'],
+    ['prodid', {}, 'text', '-//Pen Pal//Almanac//EN'],
+    ['name', {}, 'text', name],
+    ['x-wr-calname', {}, 'unknown', name],
+    ['refresh-interval', {}, 'duration', FRESH],
+    // Whole days lie in no zone; it is told the owner's for what it shows beside them.
+    ['x-wr-timezone', {}, 'unknown', zone],
+  ];
+  return `${ICAL.stringify(['vcalendar', head, parts] as never)}\r\n`;
 }
