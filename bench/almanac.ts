@@ -1,6 +1,3 @@
-import { addRule } from '@/contract/greetings';
-import { addFeed } from '@/contract/calendars';
-import { call } from '@/contract/call';
 import {
   almanacOf,
   GREETING,
@@ -9,13 +6,14 @@ import {
   ruleBook,
   type AlmanacPerson,
   type GreetingRule,
+  type GreetingTimes,
   type SphereDate,
 } from '@/core/almanac';
 import { plan } from '@/core/planner';
 import { dayNumberOf, plainDate, toDayNumber } from '@/core/time';
 
 import { optionsFor, sphereOf } from './plan';
-import { bring, inDirectory, settled, startProduct, timed } from './product';
+import { timed } from './product';
 import { median, medianMs, type Figure } from './table';
 
 const PEOPLE = 10_000;
@@ -36,6 +34,8 @@ const dateOf = (key: string, i: number): SphereDate => ({
 const almanacPeople = (): AlmanacPerson[] =>
   Array.from({ length: PEOPLE }, (_, i) => ({
     id: `p${i}`,
+    name: `P ${i}`,
+    called: 'P',
     householdId: i % 5 < 2 ? `h${Math.floor(i / 5)}` : null,
     together: null,
     circleId: `c${i % 4}`,
@@ -90,6 +90,25 @@ function plainLoop(people: readonly AlmanacPerson[], year: number): number {
   return n;
 }
 
+/** The greetings of so many days from today, each with the days by which it is planned. */
+function planned(people: readonly AlmanacPerson[], days: number) {
+  const { greetings } = greetingsOf(people, {
+    from: today,
+    to: today + days,
+    leapDay: 'feb28',
+    book: ruleBook(RULES),
+    feasts: [],
+    settled: new Set(),
+  });
+  const times: GreetingTimes = {
+    mailClass: 'first',
+    productionDays: 1,
+    post: { holidays: new Set() },
+    calendar,
+  };
+  return greetings.map((one) => ({ personId: one.personId, plan: planGreeting(one, times) }));
+}
+
 /** A year of dates and of greetings, and what greetings cost the plan. */
 export async function benchAlmanac(): Promise<Figure[]> {
   const people = almanacPeople();
@@ -100,21 +119,7 @@ export async function benchAlmanac(): Promise<Figure[]> {
   const year = () => almanacOf(people, from, to, 'feb28');
   const ms = await medianMs(year);
   const bare = await medianMs(() => plainLoop(people, 2027));
-  const asked = {
-    from: today,
-    to: today + 364,
-    leapDay: 'feb28' as const,
-    book: ruleBook(RULES),
-    feasts: [],
-    settled: new Set<string>(),
-  };
-  const times = {
-    mailClass: 'first' as const,
-    productionDays: 1,
-    post: { holidays: new Set<number>() },
-    calendar,
-  };
-  const greet = () => greetingsOf(people, asked).greetings.map((one) => planGreeting(one, times));
+  const greet = () => planned(people, 364);
   const greetMs = await medianMs(greet, 5);
   return [
     {
@@ -135,23 +140,9 @@ export async function benchAlmanac(): Promise<Figure[]> {
 }
 
 async function benchPlanWith(people: readonly AlmanacPerson[]): Promise<Figure> {
-  const asked = {
-    from: today,
-    to: today + 91,
-    leapDay: 'feb28' as const,
-    book: ruleBook(RULES),
-    feasts: [],
-    settled: new Set<string>(),
-  };
-  const times = {
-    mailClass: 'first' as const,
-    productionDays: 1,
-    post: { holidays: new Set<number>() },
-    calendar,
-  };
   const byPerson = new Map<string, ReturnType<typeof planGreeting>[]>();
-  for (const one of greetingsOf(people, asked).greetings)
-    byPerson.set(one.personId, [...(byPerson.get(one.personId) ?? []), planGreeting(one, times)]);
+  for (const { personId, plan: one } of planned(people, 91))
+    byPerson.set(personId, [...(byPerson.get(personId) ?? []), one]);
   const bare = sphereOf(PEOPLE);
   const greeted = bare.map((person) => ({
     ...person,
@@ -175,38 +166,4 @@ async function benchPlanWith(people: readonly AlmanacPerson[]): Promise<Figure> 
     floor: { what: `the same without, ${plan(bare, options).touches.length} touches`, ms: before },
     limit: { what: 'at most 1.2×', kept: ms / before <= 1.2 },
   };
-}
-
-/** A feed through the product, read again and again. */
-export async function benchFeed(): Promise<Figure[]> {
-  const figures: Figure[] = [];
-  await inDirectory(async (dir) => {
-    const { base, end } = await startProduct(dir);
-    try {
-      await bring(base, 5_000);
-      await call(addRule, { body: { occasion: 'birthday', kind: 'call' } }, { base });
-      const { path } = await call(
-        addFeed,
-        { body: { name: 'All', shows: ['dates', 'touches'] } },
-        { base },
-      );
-      await settled(base);
-      const read = async () => (await fetch(new URL(path, base))).text();
-      const first = await read();
-      const times: number[] = [];
-      let same = true;
-      for (let i = 0; i < 20; i++)
-        times.push(await timed(async () => void (same = (await read()) === first && same)));
-      const ms = median(times);
-      figures.push({
-        what: 'a feed, read through the product',
-        size: `${first.match(/BEGIN:VEVENT/g)?.length ?? 0} events, ${same ? 'the same bytes' : 'OTHER BYTES'} 20 times`,
-        ms,
-        limit: { what: 'under 500 ms, unchanged', kept: ms < 500 && same },
-      });
-    } finally {
-      await end();
-    }
-  });
-  return figures;
 }

@@ -1,4 +1,5 @@
-import { benchAlmanac, benchFeed } from './almanac';
+import { benchAlmanac } from './almanac';
+import { benchAlmanacServed } from './almanac-served';
 import { benchDurability } from './durability';
 import { benchLoad } from './load';
 import { benchByItself, benchOutbox, benchSending, benchWords } from './messages';
@@ -25,7 +26,7 @@ const PARTS = [
   benchPeople,
   benchDurability,
   benchAlmanac,
-  benchFeed,
+  benchAlmanacServed,
   benchWords,
   benchByItself,
   benchSending,

@@ -37,8 +37,15 @@ export const dayBefore = (days: number) =>
 /** Of every second one. */
 const HALF = (i: number) => (i % 2 === 0 ? dayBefore(i % 200) : '');
 
+/** Every fifth birthday is known. */
+const FIFTH = (i: number) => i % 5 === 0;
+
 /** A list as people bring it: names, ways to reach them, circles, tags, notes, last touches. */
-const listOf = (people: number, lastTouch: (i: number) => string): string =>
+const listOf = (
+  people: number,
+  lastTouch: (i: number) => string,
+  isBirthdayKnown: (i: number) => boolean,
+): string =>
   [
     HEADER,
     ...Array.from({ length: people }, (_, i) =>
@@ -52,7 +59,7 @@ const listOf = (people: number, lastTouch: (i: number) => string): string =>
         i % 3 === 0 ? 'garden' : 'boat',
         i % 4 === 0 ? `Kitchen half done and boat ${i}` : '',
         lastTouch(i),
-        i % 5 === 0 ? `19${60 + (i % 40)}-0${1 + (i % 9)}-1${i % 9}` : '',
+        isBirthdayKnown(i) ? `19${60 + (i % 40)}-0${1 + (i % 9)}-1${i % 9}` : '',
       ].join(','),
     ),
   ].join('\n');
@@ -95,9 +102,9 @@ async function mostMemoryMb(pid: number): Promise<number> {
   return Number(/VmHWM:\s+(\d+) kB/.exec(status)![1]) / 1_024;
 }
 
-export const fileOf = (people: number, lastTouch = HALF) => ({
+export const fileOf = (people: number, lastTouch = HALF, isBirthdayKnown = FIFTH) => ({
   fileName: 'list.csv',
-  content: Buffer.from(listOf(people, lastTouch)).toString('base64'),
+  content: Buffer.from(listOf(people, lastTouch, isBirthdayKnown)).toString('base64'),
   mapping: null,
   circleId: null,
   tag: null,

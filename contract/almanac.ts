@@ -63,18 +63,15 @@ export const getAlmanac = endpoint({
     days: z.array(
       z.object({
         on: Day,
-        holidays: z.array(z.string()),
+        /** With how many are to be greeted on each. */
+        holidays: z.array(z.object({ name: z.string(), toGreet: z.number().int() })),
         dates: z.array(DateShown),
         /** Cards and letters that have to be written on it at the latest, still to be written. */
         writeBy: z.number().int(),
+        /** What the greetings cost that are still to be given on it, in minor units. */
+        costMinor: z.number().int(),
       }),
     ),
-    /** Greetings in these days, and what they cost in minor units. */
-    greetings: z.number().int(),
-    costMinor: z.number().int(),
-    /** Cards and letters among them that are still to be written, and the first last day of one. */
-    toWrite: z.number().int(),
-    firstBy: Day.nullable(),
   }),
   errors: ['invalid'],
 });

@@ -25,6 +25,8 @@ export const RuleDraft = z.object({
   leadDays: z.number().int().min(0).max(60, 'At most 60 days before.').default(0),
   /** Where the day is not worked. */
   dayRule: z.enum(DAY_RULES).exclude(['exact']).default('previous'),
+  /** Of an e-mail. */
+  subject: Text(300).default(''),
   words: Text(MOST_SIGNS).default(''),
   /** The template whose words it says, instead of its own. */
   templateId: Id.nullable().default(null),

@@ -64,11 +64,11 @@ export async function beginGreetings(
     );
   const { circle } = await call(readLists, {}, { base });
   for (const [key, circles] of RULES) {
-    const { occasion, kind, way, years, leadDays, words } = RULE_PATTERNS.find(
+    const { occasion, kind, way, years, leadDays, subject, words } = RULE_PATTERNS.find(
       (one) => one.key === key,
     )!;
     const ids = circles === null ? [] : circle.slice(0, circles).map(({ id }) => id);
-    const body = { occasion, kind, way, years, leadDays, words, circles: ids };
+    const body = { occasion, kind, way, years, leadDays, subject, words, circles: ids };
     await call(addRule, { body }, { base });
   }
 }

@@ -85,15 +85,12 @@ const november = (dates: Record<string, DateShown[]>) => {
       const on = addDays(first, i);
       return {
         on,
-        holidays: on === '2026-11-26' ? ['Thanksgiving Day'] : [],
+        holidays: on === '2026-11-26' ? [{ name: 'Thanksgiving Day', toGreet: 2 }] : [],
         dates: dates[on] ?? [],
         writeBy: on === '2026-11-25' ? 1 : 0,
+        costMinor: on === '2026-11-28' ? 300 : 0,
       };
     }),
-    greetings: 1,
-    costMinor: 300,
-    toWrite: 1,
-    firstBy: day('2026-11-25'),
   };
 };
 
@@ -318,6 +315,7 @@ const rule = (change: Partial<GreetingRuleShown> = {}): GreetingRuleShown => ({
   way: 'hand',
   leadDays: 0,
   dayRule: 'previous',
+  subject: '',
   words: 'Happy day',
   templateId: null,
   active: true,

@@ -39,12 +39,15 @@ export function Head({ almanac, at }: { almanac: Almanac; at: At }) {
     (sum, { dates: some }) => sum + some.filter(({ greeting }) => greeting !== null).length,
     0,
   );
-  const { toWrite, firstBy, costMinor } = almanac;
-  const cards = `${sentenceCase(countInWords(toWrite))} ${toWrite === 1 ? 'card' : 'cards'} to write, the first by ${firstBy ? spokenDate(firstBy, at.today) : ''}.`;
+  const toWrite = mine.reduce((sum, { writeBy }) => sum + writeBy, 0);
+  const firstBy = mine.find(({ writeBy }) => writeBy > 0)?.on;
+  const costMinor = mine.reduce((sum, day) => sum + day.costMinor, 0);
   return (
     <View className="gap-1">
       <Title>{`${spanName(at.lens, at.day, at.today)}: ${dates === 0 ? 'no dates' : `${plural(dates, 'date')}, ${figure(greeted)} with a greeting`}`}</Title>
-      {toWrite > 0 ? <Soft>{cards}</Soft> : null}
+      {firstBy ? (
+        <Soft>{`${sentenceCase(countInWords(toWrite))} ${toWrite === 1 ? 'card' : 'cards'} to write, the first by ${spokenDate(firstBy, at.today)}.`}</Soft>
+      ) : null}
       {costMinor > 0 ? (
         <Soft>{`Cards, letters and gifts for about ${money(costMinor)}.`}</Soft>
       ) : null}
@@ -75,7 +78,9 @@ export function DayLists({
       {shown.map(({ on, holidays, dates }) => (
         <View key={on}>
           <Heading>{`${weekdayName(on)}, ${longDate(on, today)}`}</Heading>
-          {holidays.length > 0 ? <Soft>{holidays.join(', ')}</Soft> : null}
+          {holidays.map(({ name, toGreet }) => (
+            <Soft key={name}>{toGreet > 0 ? `${name}, ${plural(toGreet, 'greeting')}` : name}</Soft>
+          ))}
           {dates.map((date) => (
             <DateLine key={date.personId + date.dateKey} {...{ date, on, today }} />
           ))}

@@ -24,8 +24,7 @@ import { GreetingCard } from './greeting-card';
 import { LeftOutList } from './left-out';
 import { NearPairs } from './near-pairs';
 import { AlmanacParts } from './parts';
-import { dayShort, kindsWords } from './words';
-import { hours } from './year-sheet';
+import { dayShort, hours, kindsWords } from './words';
 
 type Read = CallOutput<typeof listGreetings>;
 
@@ -51,23 +50,8 @@ export function GreetingsScreen() {
         {(data) => (
           <>
             <Head read={data} />
-            {isOpen.map((open) => (
-              <View key={String(open)} className="gap-4">
-                {!open && data.greetings.some((one) => !isAhead(one, data.today)) ? (
-                  <Heading>In the last days</Heading>
-                ) : null}
-                {data.greetings
-                  .filter((one) => isAhead(one, data.today) === open)
-                  .map((greeting) => (
-                    <GreetingCard
-                      key={greeting.key}
-                      greeting={greeting}
-                      today={data.today}
-                      open={greeting.key === at}
-                    />
-                  ))}
-              </View>
-            ))}
+            <Cards read={data} ahead at={at} />
+            <Cards read={data} ahead={false} at={at} />
             {data.total > data.greetings.length ? (
               <Soft>{`and ${figure(data.total - data.greetings.length)} later ones`}</Soft>
             ) : null}
@@ -78,10 +62,28 @@ export function GreetingsScreen() {
   );
 }
 
-/** What is to come stands before what has been. */
-const isOpen = [true, false];
 const isAhead = ({ on, state }: Read['greetings'][number], today: PlainDate): boolean =>
   on >= today || state === 'planned' || state === 'late';
+
+/** What is to come, or what has been, below a heading. */
+function Cards({ read, ahead, at }: { read: Read; ahead: boolean; at: string | undefined }) {
+  const { today } = read;
+  const shown = read.greetings.filter((one) => isAhead(one, today) === ahead);
+  if (shown.length === 0) return null;
+  return (
+    <View className="gap-4">
+      {ahead ? null : <Heading>In the last days</Heading>}
+      {shown.map((greeting) => (
+        <GreetingCard
+          key={greeting.key}
+          greeting={greeting}
+          today={today}
+          open={greeting.key === at}
+        />
+      ))}
+    </View>
+  );
+}
 
 function Head({ read: { greetings, totals, rules, total } }: { read: Read }) {
   const money = useMoney();

@@ -59,7 +59,7 @@ export function MonthSheet({ days, month, today, chosen, onChoose }: Props) {
 function spoken({ on, dates, holidays, writeBy }: Day, today: PlainDate): string {
   return [
     `${weekdayName(on)}, ${longDate(on, today)}`,
-    ...holidays,
+    ...holidays.map(({ name }) => name),
     dates.length > 0 ? plural(dates.length, 'date') : 'no dates',
     ...(writeBy > 0 ? [`last day to write ${plural(writeBy, 'card')}`] : []),
   ].join(', ');

@@ -26,6 +26,7 @@ export const blankRule = (): RuleDraft => ({
   way: 'hand',
   leadDays: 0,
   dayRule: 'previous',
+  subject: '',
   words: '',
   templateId: null,
   active: true,

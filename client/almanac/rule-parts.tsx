@@ -6,7 +6,7 @@ import { WordsFields } from '@/client/templates';
 import { Chip, Choice, NumberInput, Select, Soft, useWide } from '@/client/ui';
 import { listOccasions, type RuleDraft } from '@/contract/greetings';
 import { readLists } from '@/contract/lists';
-import { listTemplates } from '@/contract/templates';
+import { listTemplates, TEMPLATE_KINDS } from '@/contract/templates';
 import { isAutoKind, isMailed } from '@/core/almanac';
 import { shortDate } from '@/core/time';
 import { KIND_WORDS, TOUCH_KINDS, type TouchKind } from '@/core/touches';
@@ -151,7 +151,7 @@ export function How({ draft: { kind, way, leadDays, dayRule }, onChange }: PartP
 }
 
 /** Its own words, or those of a template of its kind. */
-export function Said({ draft: { kind, words, templateId }, onChange }: PartProps) {
+export function Said({ draft: { kind, subject, words, templateId }, onChange }: PartProps) {
   const templates = (useRead(listTemplates).data?.templates ?? []).filter(
     (one) => one.kind === kind,
   );
@@ -172,9 +172,10 @@ export function Said({ draft: { kind, words, templateId }, onChange }: PartProps
         <Soft>Its wordings take turns, so that nobody reads the same one two years running.</Soft>
       ) : (
         <WordsFields
-          kind={kind === 'text' ? 'text' : kind === 'card' ? 'card' : 'call'}
-          words={{ subject: '', words, html: '' }}
-          onChange={(next) => onChange({ words: next.words })}
+          kind={TEMPLATE_KINDS.find((one) => one === kind) ?? 'call'}
+          words={{ subject, words, html: '' }}
+          onChange={(next) => onChange({ subject: next.subject, words: next.words })}
+          plainOnly
         />
       )}
     </View>

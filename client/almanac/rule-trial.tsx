@@ -10,8 +10,7 @@ import { tryRule, type RuleDraft } from '@/contract/greetings';
 import { longDate, plural } from '@/core/time';
 
 import { LeftOutList } from './left-out';
-import { dayShort } from './words';
-import { hours } from './year-sheet';
+import { dayShort, hours } from './words';
 
 type Trial = CallOutput<typeof tryRule>;
 

@@ -4,19 +4,7 @@ import { View } from 'react-native';
 import { useRead, useWrite } from '@/client/api';
 import { useViews } from '@/client/people';
 import { useMoney } from '@/client/settings';
-import {
-  Body,
-  Button,
-  Card,
-  Heading,
-  Lead,
-  Page,
-  Soft,
-  Spread,
-  Title,
-  useWide,
-  Waiting,
-} from '@/client/ui';
+import { Body, Button, Card, Lead, Page, Soft, Spread, Title, useWide, Waiting } from '@/client/ui';
 import {
   listRules,
   orderRules,
@@ -24,14 +12,14 @@ import {
   type GreetingTotals,
 } from '@/contract/greetings';
 import { readLists } from '@/contract/lists';
-import { RULE_PATTERNS, type RulePattern } from '@/core/almanac';
-import { countInWords, plural, sentenceCase } from '@/core/time';
+import { andList, countInWords, plural, sentenceCase } from '@/core/time';
 import { aKind } from '@/core/touches';
 
 import { AlmanacParts } from './parts';
+import { PatternBook } from './pattern-book';
 import { PostAndFeasts } from './post-and-feasts';
 import { blankRule, RuleForm, type Drafted } from './rule-form';
-import { hours } from './year-sheet';
+import { hours } from './words';
 
 /** By which rules people are greeted, what each brings in a year, and ready ones beside them. */
 export function RulesScreen() {
@@ -44,7 +32,7 @@ export function RulesScreen() {
   // On a phone the form is all there is, so that it does not stand below a long list.
   if (form && !wide) return <Page narrow>{form}</Page>;
   return (
-    <Spread beside={form ?? <Patterns onTake={setOpen} />}>
+    <Spread beside={form ?? <PatternBook onTake={setOpen} />}>
       <AlmanacParts />
       <Waiting query={rules}>
         {(data) => (
@@ -117,7 +105,7 @@ function RuleCard({ rule, at, all, onOpen }: CardProps) {
     <Card className="gap-1">
       <Lead>{`${sentenceCase(name)}${YEARS_WORDS[rest.years]}`}</Lead>
       <Body>
-        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ' by itself' : ''}${who.length > 0 ? `, to ${who.join(' and ')}` : ', to everybody'}${rest.viewId ? ` in ${view}` : ''}`}
+        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ' by itself' : ''}${who.length > 0 ? `, to ${andList(who as string[])}` : ', to everybody'}${rest.viewId ? ` in ${view}` : ''}`}
       </Body>
       <Soft>{active ? brings : 'Switched off.'}</Soft>
       <View className="flex-row flex-wrap">
@@ -150,38 +138,3 @@ function RuleCard({ rule, at, all, onOpen }: CardProps) {
 }
 
 const YEARS_WORDS = { all: '', round: ', round ones', plain: ', but for round ones' } as const;
-
-/** Ready rules, to take over and change before they are kept. */
-function Patterns({ onTake }: { onTake: (drafted: Drafted) => void }) {
-  const circles = useRead(readLists).data?.circle ?? [];
-  const draftOf = ({ occasion, kind, way, years, leadDays, closest, words }: RulePattern) => ({
-    ...blankRule(),
-    occasion,
-    kind,
-    way,
-    years,
-    leadDays,
-    words,
-    circles: closest === null ? [] : circles.slice(0, closest).map(({ id }) => id),
-  });
-  return (
-    <View className="gap-3">
-      <Heading>From the pattern book</Heading>
-      {RULE_PATTERNS.map((pattern) => (
-        <View key={pattern.key} className="gap-1 border-b border-line pb-2">
-          <Body className="font-sans-semibold">{pattern.name}</Body>
-          <Soft>{pattern.advice}</Soft>
-          <Button
-            weight="quiet"
-            className="-ml-2 self-start"
-            label="Take it over"
-            spoken={`Take over: ${pattern.name}`}
-            onPress={() =>
-              onTake({ id: null, version: null, name: pattern.name, draft: draftOf(pattern) })
-            }
-          />
-        </View>
-      ))}
-    </View>
-  );
-}

@@ -1,5 +1,5 @@
 import type { DateShown, GreetingShown } from '@/contract/greetings';
-import { plural, shortDate, spokenDate, weekdayName, type PlainDate } from '@/core/time';
+import { andList, plural, shortDate, spokenDate, weekdayName, type PlainDate } from '@/core/time';
 import { aKind, KIND_WORDS, type TouchKind } from '@/core/touches';
 
 type Planned = NonNullable<DateShown['greeting']>;
@@ -9,7 +9,7 @@ export function plannedWords(
   { kind, way, state, by, instead, withNames }: Planned,
   today: PlainDate,
 ): string {
-  const shared = withNames.length > 0 ? `, with ${withNames.join(' and ')}` : '';
+  const shared = withNames.length > 0 ? `, with ${andList(withNames)}` : '';
   switch (state) {
     case 'made':
       return 'Greeted.';
@@ -56,3 +56,7 @@ export function kindsWords(kinds: readonly TouchKind[]): string {
   for (const kind of kinds) counts.set(kind, (counts.get(kind) ?? 0) + 1);
   return [...counts].map(([kind, n]) => plural(n, KIND_WORDS[kind].noun)).join(', ');
 }
+
+/** "20 minutes", "3 hours". */
+export const hours = (minutes: number): string =>
+  minutes < 90 ? plural(minutes, 'minute') : plural(Math.round(minutes / 60), 'hour');

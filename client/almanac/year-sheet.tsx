@@ -20,6 +20,8 @@ import {
   type PlainDate,
 } from '@/core/time';
 
+import { hours } from './words';
+
 type Year = CallOutput<typeof getAlmanacYear>;
 
 interface Props {
@@ -178,7 +180,3 @@ function Totals({ year }: { year: Year }) {
     </View>
   );
 }
-
-/** "20 minutes", "3 hours". */
-export const hours = (minutes: number): string =>
-  minutes < 90 ? plural(minutes, 'minute') : plural(Math.round(minutes / 60), 'hour');

@@ -20,10 +20,12 @@ interface Props {
   subjectHint?: string | undefined;
   /** The words as one reader will have them, for the count of parts. */
   filled?: string | undefined;
+  /** No pictures, links and buttons, not even in an e-mail. */
+  plainOnly?: boolean;
 }
 
 /** The words of a message, with merge fields: plain, or rich where they are an e-mail. */
-export function WordsFields({ kind, words, onChange, subjectHint, filled }: Props) {
+export function WordsFields({ kind, words, onChange, subjectHint, filled, plainOnly }: Props) {
   const put = usePut(words, onChange);
   const rich = kind === 'email' && words.html !== '';
   return (
@@ -62,7 +64,7 @@ export function WordsFields({ kind, words, onChange, subjectHint, filled }: Prop
       ) : null}
       <View className="max-w-full items-start">
         {rich ? null : <FieldPicker onPick={put.in} />}
-        {kind === 'email' ? <Richness words={words} onChange={onChange} /> : null}
+        {kind === 'email' && !plainOnly ? <Richness words={words} onChange={onChange} /> : null}
       </View>
     </View>
   );

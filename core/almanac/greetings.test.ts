@@ -34,6 +34,8 @@ const date = (on: string, change: Partial<SphereDate> = {}): SphereDate => ({
 });
 const person = (id: string, change: Partial<AlmanacPerson> = {}): AlmanacPerson => ({
   id,
+  name: id.toUpperCase(),
+  called: id.toUpperCase(),
   householdId: null,
   together: null,
   circleId: null,

@@ -5,14 +5,7 @@ import type { TouchKind } from '@/core/touches';
 import { occurrencesOf, type Occurrence, type SphereDate } from './dates';
 import { BIRTHDAY } from './occasion';
 import type { Reach } from './post';
-import {
-  isAutoKind,
-  isMailed,
-  ruleFor,
-  type GreetingRule,
-  type RuleBook,
-  type RuleReader,
-} from './rules';
+import { isAutoKind, ruleFor, type GreetingRule, type RuleBook, type RuleReader } from './rules';
 
 /** The source of greetings; a key holds the person and which date of theirs in which year. */
 export const GREETING = 'greet';
@@ -31,6 +24,9 @@ export interface Block {
 /** A person as greetings see them. */
 export interface AlmanacPerson extends RuleReader {
   id: string;
+  name: string;
+  /** What they are called by. */
+  called: string;
   householdId: string | null;
   /** Whether birthdays of their home that lie near each other are greeted as one; null for not asked. */
   together: boolean | null;
@@ -56,6 +52,19 @@ export interface Feast {
   year: number;
   on: DayNumber;
 }
+
+/** Everybody whom a greeting is for. */
+export const peopleOf = ({ personId, others }: Pick<Greeting, 'personId' | 'others'>): string[] => [
+  personId,
+  ...others.map((one) => one.personId),
+];
+
+/** The mark of each whom a greeting is for: the key, and who they are. */
+export const marksOf = ({
+  key,
+  personId,
+  others,
+}: Pick<Greeting, 'key' | 'personId' | 'others'>) => [{ key, personId }, ...others];
 
 /** One greeting to one person, or to several of a home together. */
 export interface Greeting {
@@ -90,8 +99,8 @@ export interface LeftOut {
   why: 'hushed' | 'said_no' | 'no_way';
   /** In a sentence. */
   sentence: string;
-  /** How the rule would have greeted. */
-  kind: TouchKind;
+  /** The rule that would have greeted. */
+  rule: GreetingRule;
 }
 
 /** Two birthdays of one home within a few days, of which the owner has not said whether they are one. */
@@ -276,8 +285,5 @@ const leftOut = (one: Coming, why: LeftOut['why'], sentence: string): LeftOut =>
   on: one.on,
   why,
   sentence,
-  kind: one.rule.kind,
+  rule: one.rule,
 });
-
-/** Whether a greeting has to be written before its day. */
-export const isByPost = ({ kind }: Pick<Greeting, 'kind'>): boolean => isMailed(kind);

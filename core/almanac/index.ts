@@ -10,4 +10,4 @@ export * from './patterns';
 export * from './post';
 export * from './reason';
 export * from './rules';
-export * from './year';
+export * from './totals';

@@ -50,7 +50,7 @@ export const OLDEST_YEAR = 1900;
 export const isRound = (count: number): boolean =>
   count === 1 || count === 5 || count === 25 || count === 75 || (count > 0 && count % 10 === 0);
 
-/** What a date is this time, in words: "turns 50", "Ten years in the house", "wedding, 25 years". */
+/** How often a date has come, in words: "turns 50", "ten years"; empty where that is not known. */
 export function countWords(occasion: string, count: number | null): string {
   if (count === null || count === 0) return '';
   if (occasion === BIRTHDAY || occasion === FAMILY) return `turns ${count}`;

@@ -16,6 +16,8 @@ export interface RulePattern {
   leadDays: number;
   /** Of circles, by their place: 0 is the closest; all where there are none. */
   closest: number | null;
+  /** Of an e-mail. */
+  subject?: string;
   words: string;
 }
 
@@ -69,6 +71,7 @@ export const RULE_PATTERNS: readonly RulePattern[] = [
     years: 'all',
     leadDays: 0,
     closest: null,
+    subject: 'A good birthday to you',
     words:
       'Dear {{ first_name | default: "friend" }},\n\na good birthday to you, and a year with more good days in it than the last.\n\n{{ signature }}',
   },
@@ -95,6 +98,7 @@ export const RULE_PATTERNS: readonly RulePattern[] = [
     years: 'plain',
     leadDays: 0,
     closest: null,
+    subject: '{{ years }} {% if years == 1 %}year{% else %}years{% endif %} today',
     words:
       'Dear {{ first_name | default: "neighbor" }},\n\nit is {{ years }} {% if years == 1 %}year{% else %}years{% endif %} today. Is there anything about it that you would like to look at again? I am glad to.\n\n{{ signature }}',
   },

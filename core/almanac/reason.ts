@@ -1,5 +1,12 @@
 import type { PlannedTouch } from '@/core/planner';
-import { sentenceCase, spokenDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
+import {
+  andList,
+  sentenceCase,
+  spokenDate,
+  toDayNumber,
+  toPlainDate,
+  type PlainDate,
+} from '@/core/time';
 import { aKind, type TouchKind } from '@/core/touches';
 
 import type { Greeting } from './greetings';
@@ -35,7 +42,7 @@ export function greetingReason(
   today: PlainDate,
 ): string {
   const { greeting, withNames } = said;
-  const shared = withNames.length > 0 ? ` Together with ${withNames.join(' and ')}.` : '';
+  const shared = withNames.length > 0 ? ` Together with ${andList(withNames)}.` : '';
   const day = spokenDate(toPlainDate(greeting.on), today);
   const more = wayReason(item.kind, said, today);
   return `${sentenceCase(dateWords(greeting))}, ${day}.${shared}${more && ` ${more}`}`;

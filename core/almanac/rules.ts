@@ -27,8 +27,7 @@ export interface GreetingRule {
   since: number;
 }
 
-/** Ways that a greeting can go out by itself. */
-export const AUTO_KINDS = ['email', 'text'] as const satisfies TouchKind[];
+/** Whether a greeting can go out by itself that way. */
 export const isAutoKind = (kind: TouchKind): boolean => kind === 'email' || kind === 'text';
 
 /** Kinds that are carried by post, and have to be written before their day. */

@@ -1,4 +1,4 @@
-import { daysAgo, longDate, plainDate, plural, spokenDate } from '.';
+import { andList, daysAgo, longDate, plainDate, plural, spokenDate } from '.';
 
 const today = plainDate('2026-11-23'); // a Monday
 
@@ -22,6 +22,15 @@ test('a day of this week that has passed is not last week’s', () => {
 
 test('the year is said only when it is another one', () => {
   expect(longDate(plainDate('2025-12-31'), today)).toBe('December 31, 2025');
+});
+
+test.each([
+  [[], ''],
+  [['Ana'], 'Ana'],
+  [['Ana', 'Bo'], 'Ana and Bo'],
+  [['Ana', 'Bo', 'Cy'], 'Ana, Bo and Cy'],
+])('%j are told as “%s”', (names, told) => {
+  expect(andList(names)).toBe(told);
 });
 
 test('counts agree in number', () => {

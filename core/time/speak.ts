@@ -92,6 +92,10 @@ const SMALL = [
 /** Numbers up to twelve as words, larger ones in figures. */
 export const countInWords = (n: number): string => SMALL[n] ?? figure(n);
 
+/** "Theo, Mia and Ines". */
+export const andList = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+
 export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A yearly day, 'MM-DD' or 'YYYY-MM-DD', as people write it: "May 4, 1980". */

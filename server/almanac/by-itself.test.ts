@@ -1,4 +1,13 @@
-import { addRule, changeGreeting, hush, listGreetings, removeRule } from '@/contract/greetings';
+import {
+  addRule,
+  changeGreeting,
+  hush,
+  listGreetings,
+  listRules,
+  removeRule,
+  saveRule,
+} from '@/contract/greetings';
+import { undoAction } from '@/contract/history';
 import { changeMany } from '@/contract/many';
 import { listGone, listOut } from '@/contract/messages';
 import { editPerson, getPerson } from '@/contract/people';
@@ -124,6 +133,73 @@ describe('a greeting that waits under Out', () => {
     expect(await story()).toContain('Birthday: the greeting was dropped.');
   });
 
+  test('is written again when what took it away is undone', async () => {
+    const mail = await begin();
+    const id = await waits();
+    const [greeting] = await month();
+    const gone = [
+      () => change(id, { birthday: null }),
+      () => call(changeGreeting, { body: { key: greeting!.key, dropped: true } }),
+    ];
+    for (const takeAway of gone) {
+      const { actionId } = await takeAway();
+      await due(true);
+      expect((await call(listOut)).goingTotal).toBe(0);
+      await call(undoAction, { params: { id: actionId } });
+      await due(true);
+      expect((await call(listOut)).goingTotal).toBe(1);
+    }
+    await days(1);
+    await evening();
+    expect(mail.arrived).toHaveLength(1);
+  });
+
+  test('goes another way or by itself, never both; its words are changed where it waits', async () => {
+    const mail = await begin();
+    const id = await waits();
+    const { key } = (await month())[0]!;
+    expect((await refusal(changeGreeting, { body: { key, words: 'Well now.' } })).message).toBe(
+      'Its message waits under Out. Change its words there.',
+    );
+    await call(changeGreeting, { body: { key, kind: 'call' } });
+    expect((await call(listOut)).goingTotal).toBe(0);
+    expect(await month()).toMatchObject([{ kind: 'call', way: 'hand', state: 'planned' }]);
+    await days(1);
+    expect((await call(getDesk)).items).toMatchObject([{ personId: id, kind: 'call' }]);
+    await evening();
+    expect(mail.arrived).toEqual([]);
+  });
+
+  test('is not changed any more once it has gone', async () => {
+    await begin();
+    await waits();
+    await days(1);
+    await evening();
+    const { key } = (await month())[0]!;
+    for (const changed of [{ kind: 'call' as const }, { words: 'Late.' }, { dropped: true }])
+      expect(await refusal(changeGreeting, { body: { key, ...changed } })).toMatchObject({
+        code: 'conflict',
+        message: 'This greeting has gone already.',
+      });
+  });
+
+  test('goes on another day, once, when its rule is to greet earlier or later', async () => {
+    const mail = await begin();
+    await rosa({ birthday: '11-25' });
+    await rule({ leadDays: 1 });
+    await due(true);
+    expect((await call(listOut)).goingTotal).toBe(1);
+    const { id, version, name: _, year: __, ...draft } = (await call(listRules)).rules[0]!;
+    await call(saveRule, { params: { id }, body: { ...draft, version, leadDays: 0 } });
+    await days(1);
+    await evening();
+    expect(mail.arrived).toEqual([]);
+    later(15);
+    await due(true);
+    await evening();
+    expect(mail.arrived).toHaveLength(1);
+  });
+
   test('stays once although the owner travels to another zone', async () => {
     const mail = await begin();
     await waits();
@@ -190,6 +266,31 @@ test('one e-mail to a home, by the one who can be reached, and to both by name',
   await evening();
   expect(mail.arrived.map(({ to }) => to)).toEqual([['lee@example.com']]);
   expect(mail.arrived[0]!.mail.text).toContain('Dear Lee and Dana, 25 years.');
+});
+
+test('an e-mail has the subject of its rule, whatever its words are', async () => {
+  const mail = await begin();
+  await rosa({ birthday: '1976-11-24' });
+  await rosa({ givenName: 'Ana', email: 'ana@example.com', birthday: '11-24' });
+  await rule({ subject: 'To {{ first_name }}, {{ years | default: "on the" }} day' });
+  const { key } = (await month()).find(({ name }) => name === 'Ana Lind')!;
+  await call(changeGreeting, { body: { key, words: 'Dear Ana, the boats are in.' } });
+  await due(true);
+  await days(1);
+  await evening();
+  expect(
+    mail.arrived.map((one) => [one.mail.subject, one.mail.text!.split('\n')[0]]).sort(),
+  ).toEqual([
+    ['To Ana, on the day', 'Dear Ana, the boats are in.'],
+    ['To Rosa, 50 day', 'Dear Rosa, a good 50 to you.'],
+  ]);
+  expect(
+    (
+      await refusal(addRule, {
+        body: { occasion: 'birthday', kind: 'email', subject: '{{ nobody }}' },
+      })
+    ).message,
+  ).toContain('nobody');
 });
 
 test('some days before its date, where the rule says so', async () => {

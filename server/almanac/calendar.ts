@@ -5,8 +5,8 @@ import type { datesOfPerson } from '@/contract/greetings';
 import {
   almanacOf,
   dateWords,
-  GREETING,
   greetingKey,
+  isHoliday,
   isRound,
   isTooLateForPost,
   occasionName,
@@ -21,20 +21,16 @@ import { kindSetups } from '@/core/touches';
 
 import { invalid } from '../api';
 import type { Context } from '../context';
-import { messagesByKey } from '../messages';
 import { asking, assertRules, exactIdsOf, fieldsOf, findOrRefuse } from '../people';
 import { sphereNow, type Sphere } from '../planner';
-import { becameOf } from './greetings';
-import type { GreetingsHeld } from './held';
-import * as queries from './queries';
+import { readFates, type Fate } from './fates';
+import { heldOf, type GreetingsHeld } from './held';
 import { feastsIn } from './read';
 
 const MOST_DAYS = 62;
 const SHOWN = 3_000;
 
 type Shown = CallOutput<typeof getAlmanac>['days'][number]['dates'][number];
-
-export const heldOf = ({ held }: Sphere): GreetingsHeld => held.get(GREETING) as GreetingsHeld;
 
 /** Whose dates are asked for; everybody's where nothing is filtered. */
 async function peopleAmong(
@@ -83,62 +79,49 @@ export async function readAlmanac(
   const some = dates.slice(0, SHOWN);
   const fates = await fatesOf(ctx, some);
   const planned = byEachKey(held);
-  const days = Array.from({ length: last - first + 1 }, (_, i) => ({
-    on: toPlainDate(first + i),
-    holidays: [] as string[],
-    dates: [] as Shown[],
-    writeBy: 0,
-  }));
-  for (const { on, name } of feastsIn(settings, { from: first, to: last }))
-    days[on - first]!.holidays.push(name);
-  for (const one of some)
-    days[one.on - first]!.dates.push(shownDate(sphere, held, one, planned, fates));
   const ids = new Set(people.map(({ id }) => id));
   const mine = [...held.greetings.values()].filter(({ personId }) => ids.has(personId));
-  const inDays = mine.filter(({ on }) => on >= first && on <= last);
-  const lastDays = (all: readonly Greeting[]) =>
-    all.flatMap(({ key }) => {
-      const plan = held.plans.get(key)!;
-      return plan.mail && !isTooLateForPost(plan, sphere.options) ? [plan.mail.writeBy] : [];
-    });
-  for (const by of lastDays(mine)) if (by >= first && by <= last) days[by - first]!.writeBy += 1;
-  const toWrite = lastDays(inDays);
   const setups = kindSetups(settings.kinds);
-  return {
-    today: ctx.clock.today(),
-    total: dates.length,
-    days,
-    greetings: inDays.length,
-    costMinor: inDays.reduce((sum, { kind }) => sum + setups[kind].costMinor, 0),
-    toWrite: toWrite.length,
-    firstBy: toWrite.length > 0 ? toPlainDate(Math.min(...toWrite)) : null,
-  };
-}
-
-interface Fates {
-  marks: ReadonlyMap<string, string>;
-  messages: ReadonlyMap<string, string>;
+  const days = Array.from({ length: last - first + 1 }, (_, i) => ({
+    on: toPlainDate(first + i),
+    holidays: [] as { name: string; toGreet: number }[],
+    dates: [] as Shown[],
+    writeBy: 0,
+    costMinor: 0,
+  }));
+  for (const { on, name } of feastsIn(settings, { from: first, to: last }))
+    days[on - first]!.holidays.push({ name, toGreet: 0 });
+  for (const one of some)
+    days[one.on - first]!.dates.push(shownDate(sphere, held, one, planned, fates));
+  for (const { key, on, occasion, name, kind } of mine) {
+    const day = days[on - first];
+    if (day) day.costMinor += setups[kind].costMinor;
+    const holiday = day?.holidays.find((one) => one.name === name);
+    if (holiday && isHoliday(occasion)) holiday.toGreet += 1;
+    const plan = held.plans.get(key)!;
+    const lastDay =
+      plan.mail && !isTooLateForPost(plan, sphere.options) && days[plan.mail.writeBy - first];
+    if (lastDay) lastDay.writeBy += 1;
+  }
+  return { today: ctx.clock.today(), total: dates.length, days };
 }
 
 const keyOf = ({ personId, date, year }: DatedPerson) => greetingKey(personId, date.key, year);
 
 /** What became of the greetings of these dates so far. */
-async function fatesOf(ctx: Context, dates: readonly DatedPerson[]): Promise<Fates> {
-  const ids = [...new Set(dates.map(({ personId }) => personId))];
-  const marks = await queries.readMarks(ctx.db, ids);
-  const messages = await messagesByKey(ctx.db, dates.map(keyOf));
-  return {
-    marks: new Map(marks.map((row) => [`${GREETING}:${row.person_id}:${row.part}`, row.fate])),
-    messages: new Map(messages.map((row) => [row.key, row.state])),
-  };
-}
+const fatesOf = (ctx: Context, dates: readonly DatedPerson[]) =>
+  readFates(
+    ctx,
+    dates.map(({ personId }) => personId),
+    dates.map(keyOf),
+  );
 
 function shownDate(
   sphere: Sphere,
   held: GreetingsHeld,
   one: DatedPerson,
   planned: ReadonlyMap<string, Greeting>,
-  fates: Fates,
+  fates: ReadonlyMap<string, Fate>,
 ): Shown {
   const { date, personId, count } = one;
   const key = keyOf(one);
@@ -152,9 +135,7 @@ function shownDate(
     what: dateWords({ ...date, count }),
     round: count !== null && isRound(count),
     hushed: hushed.some((what) => what === '' || what === date.occasion || what === date.key),
-    greeting: greeting
-      ? plannedOf(sphere, held, greeting)
-      : settledOf(key, fates.marks.get(key), fates.messages.get(key)),
+    greeting: greeting ? plannedOf(sphere, held, greeting) : settledOf(key, fates.get(key)),
   };
 }
 
@@ -175,15 +156,10 @@ function plannedOf(sphere: Sphere, held: GreetingsHeld, greeting: Greeting): Sho
 }
 
 /** A greeting that was given, dropped, or is on its way; null for none. */
-function settledOf(
-  key: string,
-  fate: string | undefined,
-  message: string | undefined,
-): Shown['greeting'] {
+function settledOf(key: string, fate: Fate | undefined): Shown['greeting'] {
   if (!fate) return null;
-  const state = becameOf(fate, message);
-  const way = message ? 'auto' : 'hand';
-  return { key, kind: 'other', way, state, by: null, instead: null, withNames: [] };
+  const way = fate.message ? 'auto' : 'hand';
+  return { key, kind: 'other', way, state: fate.state, by: null, instead: null, withNames: [] };
 }
 
 /** A year in numbers. */

@@ -1,19 +1,20 @@
-import { GREETING, isHoliday, occasionName, type Greeting } from '@/core/almanac';
+import { isHoliday, marksOf, occasionName, peopleOf, type Greeting } from '@/core/almanac';
 import { readKey } from '@/core/planner';
 import { dayNumberOf } from '@/core/time';
-import { KIND_WORDS, type TouchKind } from '@/core/touches';
+import { aKind, type TouchKind } from '@/core/touches';
 
 import { act } from '../act';
-import { conflict, notFound } from '../api';
+import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { cancelByKey, messagesByKey } from '../messages';
 import { findOrRefuse, homeOf } from '../people';
-import { readSettings } from '../settings';
+import { sphereNow } from '../planner';
+import { faultsOfWords } from '../templates';
 import { swapMark, upsertMark } from '../touches';
-import { peopleOf } from './greetings';
+import { heldOf, homeIn } from './held';
 import * as queries from './queries';
-import { readAll } from './read';
+import { greetingsIn } from './read';
 import { markOf } from './source';
 
 const TOPICS = ['almanac', 'enrolments', 'messages'] as const;
@@ -25,21 +26,21 @@ interface Change {
   dropped?: boolean | undefined;
 }
 
-/** The greeting of a key, given or not, with the days around its year. */
+/** The greeting that a mark is of, whatever became of it. */
 async function findGreeting(ctx: Context, key: string): Promise<Greeting> {
-  const { source, of, part } = readKey(key);
+  const { of, part } = readKey(key);
   const year = Number(part.slice(part.lastIndexOf(':') + 1));
-  const ids = source === GREETING && year > 0 ? await homeOf(ctx.db, of) : [];
-  const span = {
-    from: dayNumberOf({ year, month: 1, day: 1 }),
-    to: dayNumberOf({ year, month: 12, day: 31 }),
-  };
-  const found =
-    ids.length > 0
-      ? (await readAll(ctx, await readSettings(ctx.db), ids, span)).greetings.find(
-          (one) => one.key === key || one.others.some((other) => other.key === key),
-        )
-      : undefined;
+  const sphere = await sphereNow(ctx);
+  const held = heldOf(sphere);
+  const people = held.people.has(of) && year > 0 ? homeIn(held, [of]) : [];
+  const { greetings } = greetingsIn(
+    { settings: sphere.settings, people, rules: [...held.rules.values()] },
+    {
+      from: dayNumberOf({ year, month: 1, day: 1 }),
+      to: dayNumberOf({ year, month: 12, day: 31 }),
+    },
+  );
+  const found = greetings.find((one) => marksOf(one).some((mark) => mark.key === key));
   if (!found) throw notFound('This greeting is not planned any more.');
   return found;
 }
@@ -47,55 +48,62 @@ async function findGreeting(ctx: Context, key: string): Promise<Greeting> {
 /** Changes one greeting before it happens. */
 export async function change(ctx: Context, { key, kind, words, dropped }: Change) {
   const greeting = await findGreeting(ctx, key);
+  if (words) await assertWords(ctx, words);
   const { name } = await findOrRefuse(ctx.db, greeting.personId);
-  const everyone = peopleOf(greeting);
   const what = isHoliday(greeting.occasion) ? greeting.name : occasionName(greeting.occasion);
   return act(ctx, async (tx) => {
-    await assertOpen(tx, greeting, dropped === false);
-    if (dropped === true) {
-      for (const one of marksOf(greeting)) await upsertMark(tx, one);
-      await cancelByKey(tx, [greeting.key], 'You dropped this greeting.');
-    }
-    if (dropped === false) await takeUp(tx, greeting);
-    if (kind)
-      await swapMark(tx, {
-        ...markOf(greeting.key, greeting.personId, 'skipped', greeting.on),
-        fate: 'put_off',
-        kind,
-      });
+    await assertOpen(tx, greeting, { words, dropped });
+    if (dropped === true) await drop(tx, greeting);
+    if (dropped === false) await queries.removeMarks(tx, keysOf(greeting));
+    if (kind) await goBy(tx, greeting, kind);
     if (words === null) await queries.removeOwnWords(tx, greeting.key);
     else if (words !== undefined)
       await queries.setOwnWords(tx, { id: greeting.key, person_id: greeting.personId, words });
-    const sentence =
-      dropped === true
-        ? `Dropped: ${name}, ${what}`
-        : dropped === false
-          ? `Taken up again: ${name}, ${what}`
-          : kind
-            ? `${name}, ${what}: ${KIND_WORDS[kind].noun} instead`
-            : `${name}, ${what}: other words`;
-    return { sentence, plan: everyone, topics: TOPICS };
+    const said = dropped !== undefined ? DROPPED[`${dropped}`] : kind ? aKind(kind) : 'other words';
+    return { sentence: `${name}, ${what}: ${said}`, plan: peopleOf(greeting), topics: TOPICS };
   });
 }
 
-const marksOf = ({ key, personId, others, on }: Greeting) =>
-  [{ key, personId }, ...others].map((one) => markOf(one.key, one.personId, 'skipped', on));
+const DROPPED = { true: 'no greeting', false: 'greeted after all' };
+const keysOf = (greeting: Greeting) => marksOf(greeting).map((mark) => mark.key);
 
-/** Refuses what was given already, or is on its way; what was dropped can only be taken up again. */
-async function assertOpen(tx: Sql, { key }: Greeting, takingUp: boolean): Promise<void> {
-  const [message] = await messagesByKey(tx, [key]);
-  if (message?.state === 'gone' || message?.state === 'handing')
-    throw conflict('This greeting has gone already.');
-  const fate = await queries.fateOf(tx, key);
-  if (fate === 'made') throw conflict('This greeting was given already.');
-  if (fate === 'skipped' && !takingUp)
-    throw conflict('This greeting was dropped. Take it up again first.');
-  if (takingUp && message?.state === 'cancelled')
-    throw conflict('Its message was cancelled. Write to them by hand instead.');
+async function assertWords(ctx: Context, words: string): Promise<void> {
+  const [fault] = await faultsOfWords(ctx, [words]);
+  if (fault) throw invalid(fault, 'words');
 }
 
-async function takeUp(tx: Sql, { key, others }: Greeting): Promise<void> {
-  await queries.removeMarks(tx, [key, ...others.map((one) => one.key)]);
+/** Nobody whom it is for is greeted; a message that waits is cancelled. */
+async function drop(tx: Sql, greeting: Greeting): Promise<void> {
+  await cancelByKey(tx, [greeting.key], 'You dropped this greeting.');
+  for (const { key, personId } of marksOf(greeting))
+    await upsertMark(tx, markOf(key, personId, 'skipped', greeting.on));
+}
+
+/** Another way, by hand: a message that waits is not sent as well. */
+async function goBy(tx: Sql, { key, personId, on }: Greeting, kind: TouchKind): Promise<void> {
+  await cancelByKey(tx, [key], 'You chose another way for this greeting.');
+  await queries.reopen(tx, [key]);
+  await swapMark(tx, { ...markOf(key, personId, 'skipped', on), fate: 'put_off', kind });
+}
+
+/** Refuses what was given or has gone; what was dropped can only be taken up again. */
+async function assertOpen(
+  tx: Sql,
+  { key }: Greeting,
+  { words, dropped }: Pick<Change, 'words' | 'dropped'>,
+): Promise<void> {
+  const [message] = await messagesByKey(tx, [key]);
+  const fate = await queries.fateOf(tx, key);
+  if (message?.state === 'gone' || message?.state === 'handing')
+    throw conflict('This greeting has gone already.');
+  if (message?.state === 'cancelled')
+    throw conflict('Its message was cancelled under Out. Write to them by hand instead.');
+  if (fate === 'made') throw conflict('This greeting was given already.');
+  if (fate === 'missed') throw conflict('The day of this greeting went by.');
+  if (fate === 'skipped' && dropped !== false)
+    throw conflict('This greeting was dropped. Take it up again first.');
+  if (message && words !== undefined)
+    throw conflict('Its message waits under Out. Change its words there.');
 }
 
 /** Whether somebody is greeted on an occasion, or at all; no reason is asked. */

@@ -1,9 +1,18 @@
-import { greetingItem, isByHand, isHoliday, occasionName, type Greeting } from '@/core/almanac';
-import { contextOf } from '@/core/planner';
-import { plural, toDayNumber, toPlainDate } from '@/core/time';
+import {
+  greetingItem,
+  isByHand,
+  isHoliday,
+  marksOf,
+  occasionName,
+  peopleOf,
+  type Greeting,
+} from '@/core/almanac';
+import { contextOf, readKey } from '@/core/planner';
+import { plural, toPlainDate } from '@/core/time';
 
 import type { Reaction } from '../act';
 import type { Context } from '../context';
+import type { Sql } from '../db';
 import {
   cancelByKey,
   moveByKey,
@@ -14,19 +23,17 @@ import {
   type Wanted,
 } from '../messages';
 import { sphereNow } from '../planner';
-import { readSettings } from '../settings';
 import { recurAgain, type Recurring } from '../tasks';
-import { peopleOf } from './greetings';
-import { greetingValues, hold, wordsFor, type GreetingsHeld } from './held';
+import { greetingValues, heldOf, homeIn, wordsFor, type GreetingsHeld } from './held';
 import * as queries from './queries';
-import { greetingTimes, planAll, readAll, readGreetings } from './read';
+import { greetingsIn, greetingTimes, planAll } from './read';
 
+/** What the keys of greetings begin with. */
+const OURS = 'greet:';
 /** What goes by itself is written so many days ahead: where it is tomorrow already, it is in time as well. */
 const WRITTEN_AHEAD_DAYS = 1;
-/** So far back is looked for what nobody gave. */
-const LOOK_BACK_DAYS = 40;
-/** A greeting may go so many days before its date (the most that a rule can say), and a day for writing it. */
-const LOOK_AHEAD_DAYS = 61;
+/** A message may wait for a date so far away: the most days before it that a rule can say, and one for writing it. */
+const WAITING_DAYS = 61;
 const AT_ONCE = 200;
 
 /**
@@ -38,78 +45,72 @@ export const greetingRound: Recurring = {
   afterWrites: true,
   async run(ctx) {
     hasTravelled(ctx);
-    const unsent = await handBack(ctx);
-    const { settings, options } = await sphereNow(ctx);
-    const { today } = options;
-    const context = contextOf(options);
-    const span = { from: today - LOOK_BACK_DAYS, to: today + LOOK_AHEAD_DAYS };
-    const read = await readGreetings(ctx, settings, null, span);
-    const held = await hold(ctx, settings, read, null);
+    await handBack(ctx);
+    const sphere = await sphereNow(ctx);
+    const held = heldOf(sphere);
+    const context = contextOf(sphere.options);
     const due: Greeting[] = [];
     const past: Greeting[] = [];
-    for (const greeting of read.greetings) {
+    for (const greeting of held.greetings.values()) {
       const plan = held.plans.get(greeting.key)!;
       if (!isByHand(plan, context)) {
-        if (plan.goesOn <= today + WRITTEN_AHEAD_DAYS) due.push(greeting);
+        if (plan.goesOn <= context.today + WRITTEN_AHEAD_DAYS) due.push(greeting);
       } else if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
     }
     for (let at = 0; at < past.length; at += AT_ONCE)
-      await ctx.db.transaction((tx) =>
-        queries.noteFates(
-          tx,
-          past.slice(at, at + AT_ONCE).flatMap((one) => marksOf(one, 'missed', 'day_past')),
-        ),
-      );
+      await ctx.db.transaction((tx) => note(tx, past.slice(at, at + AT_ONCE), 'missed'));
     let written = 0;
     for (let at = 0; at < due.length; at += AT_ONCE)
       written += await write(ctx, held, due.slice(at, at + AT_ONCE));
-    ctx.writes.note([...unsent, ...[...past, ...due].flatMap(peopleOf)]);
+    ctx.writes.note([...past, ...due].flatMap(peopleOf));
     return `${plural(written, 'greeting')} written`;
   },
 };
 
-/** What could not go on its day comes back to the owner's hand; answers whom it was for. */
-async function handBack(ctx: Context): Promise<string[]> {
-  const unsent = await unsentBefore(ctx.db, 'greet:', ctx.clock.today());
-  if (unsent.length === 0) return [];
+/**
+ * What could not go on its day comes back to the owner's hand; what was to go and has no message any more,
+ * because it was cancelled by something that was undone, is written anew.
+ */
+async function handBack(ctx: Context): Promise<void> {
+  const today = ctx.clock.today();
+  const unsent = await unsentBefore(ctx.db, OURS, today);
+  const lost = await queries.withoutMessage(ctx.db, today);
+  if (unsent.length + lost.length === 0) return;
   const keys = unsent.map(({ key }) => key);
   await ctx.db.transaction(async (tx) => {
     await cancelByKey(tx, keys, 'Its day has passed. It is on the desk instead.');
-    await queries.reopen(tx, keys);
+    await queries.reopen(tx, [...keys, ...lost.map(({ id }) => id)]);
   });
-  const ids = unsent.map(({ person_id }) => person_id);
-  ctx.writes.note(ids);
-  ctx.writes.touch(['messages']);
-  return ids;
+  ctx.writes.note([...unsent, ...lost].map(({ person_id }) => person_id));
+  ctx.writes.touch(['messages', 'almanac']);
 }
 
-const marksOf = (
-  { key, personId, others, on }: Pick<Greeting, 'key' | 'personId' | 'others' | 'on'>,
-  fate: 'waiting' | 'missed',
-  why: string | null,
-) =>
-  [{ key, personId }, ...others].map((one) => ({
-    id: one.key,
-    person_id: one.personId,
-    fate,
-    planned_on: toPlainDate(on),
-    why,
-  }));
+/** Marks greetings that need nobody's hand any more; answers the keys of those that were not marked before. */
+const note = (sql: Sql, some: readonly Greeting[], fate: 'waiting' | 'missed') =>
+  queries.noteFates(
+    sql,
+    some.flatMap((greeting) =>
+      marksOf(greeting).map(({ key, personId }) => ({
+        id: key,
+        person_id: personId,
+        fate,
+        planned_on: toPlainDate(greeting.on),
+        // Of what goes by itself only the first has a message.
+        why: fate === 'missed' ? 'day_past' : key === greeting.key ? null : 'together',
+      })),
+    ),
+  );
 
 /** Puts greetings into the outbox, each once; answers how many are new. */
-async function write(ctx: Context, held: GreetingsHeld, due: readonly Greeting[]): Promise<number> {
-  return ctx.db.transaction(async (tx) => {
-    const fresh = await queries.noteFates(
-      tx,
-      due.flatMap((one) => marksOf(one, 'waiting', null)),
-    );
-    const wanted = due.flatMap((one): Wanted[] => {
-      if (!fresh.has(one.key)) return [];
-      const said = wordsFor(held, one.key)!;
-      const goesOn = toPlainDate(held.plans.get(one.key)!.goesOn);
-      return [
-        {
-          ...said,
+const write = (ctx: Context, held: GreetingsHeld, due: readonly Greeting[]): Promise<number> =>
+  ctx.db.transaction(async (tx) => {
+    const fresh = await note(tx, due, 'waiting');
+    const wanted = due
+      .filter(({ key }) => fresh.has(key))
+      .map((one): Wanted => {
+        const goesOn = toPlainDate(held.plans.get(one.key)!.goesOn);
+        return {
+          ...wordsFor(held, one.key)!,
           key: one.key,
           personId: one.personId,
           kind: one.kind === 'text' ? 'text' : 'email',
@@ -120,12 +121,10 @@ async function write(ctx: Context, held: GreetingsHeld, due: readonly Greeting[]
           on: goesOn,
           occasion: greetingValues(held, one.key),
           goodUntil: goesOn,
-        },
-      ];
-    });
+        };
+      });
     return wanted.length > 0 ? queueMessages(ctx, tx, wanted) : 0;
   });
-}
 
 /** The zone in which times were reckoned the last time. */
 const zones = new WeakMap<Context, string>();
@@ -143,22 +142,43 @@ export const keepTrue: Reaction = {
   to: ['people', 'almanac', 'settings'],
   async run(ctx) {
     if (await queries.isAnyRule(ctx.db)) await recurAgain(ctx, greetingRound.name);
-    const waiting = await waitingBy(ctx.db, 'greet:');
+    const waiting = await waitingBy(ctx.db, OURS);
     if (waiting.length === 0) return;
-    const today = toDayNumber(ctx.clock.today());
-    const span = { from: today - LOOK_BACK_DAYS, to: today + LOOK_AHEAD_DAYS };
-    const settings = await readSettings(ctx.db);
-    const { greetings } = await readAll(ctx, settings, null, span);
-    const plans = planAll(greetings, greetingTimes(ctx, settings));
-    const days = new Map([...plans].map(([key, { goesOn }]) => [key, toPlainDate(goesOn)]));
+    const days = await daysOfThose(
+      ctx,
+      waiting.map(({ key }) => readKey(key).of),
+    );
     const gone = waiting.filter(({ key }) => !days.has(key)).map(({ key }) => key);
     const moved = waiting.flatMap(({ key, planned_on }) => {
       const on = days.get(key);
       return on && on !== planned_on ? [{ key, on }] : [];
     });
     if (hasTravelled(ctx)) await timeAnew(ctx, [...days.keys()]);
-    if (gone.length > 0) await cancelByKey(ctx.db, gone, 'What it was for is not there any more.');
+    if (gone.length > 0)
+      await ctx.db.transaction(async (tx) => {
+        await cancelByKey(tx, gone, 'What it was for is not there any more.');
+        await queries.reopen(tx, gone);
+      });
     if (moved.length > 0) await moveByKey(ctx.db, moved);
-    if (gone.length + moved.length > 0) ctx.writes.touch(['messages']);
+    if (gone.length + moved.length > 0) ctx.writes.touch(['messages', 'almanac']);
+    ctx.writes.note(gone.map((key) => readKey(key).of));
   },
 };
+
+/** On which day the greetings to these people go that rules ask for now, by the key of each mark. */
+async function daysOfThose(ctx: Context, ids: readonly string[]): Promise<Map<string, string>> {
+  const sphere = await sphereNow(ctx);
+  const { settings, options } = sphere;
+  const held = heldOf(sphere);
+  const { greetings } = greetingsIn(
+    { settings, people: homeIn(held, ids), rules: [...held.rules.values()] },
+    { from: options.today - WAITING_DAYS, to: options.today + WAITING_DAYS },
+  );
+  const plans = planAll(greetings, greetingTimes(ctx, settings));
+  return new Map(
+    greetings.flatMap((greeting) => {
+      const on = toPlainDate(plans.get(greeting.key)!.goesOn);
+      return marksOf(greeting).map(({ key }): [string, string] => [key, on]);
+    }),
+  );
+}

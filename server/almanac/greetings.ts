@@ -1,10 +1,10 @@
 import type { CallOutput } from '@/contract/endpoint';
-import type { GREETING_STATES, listGreetings } from '@/contract/greetings';
+import type { listGreetings } from '@/contract/greetings';
 import {
   dateWords,
   isTooLateForPost,
+  peopleOf,
   planGreeting,
-  quickWay,
   totalsOf,
   wayReason,
   type Greeting,
@@ -15,23 +15,19 @@ import { kindSetups } from '@/core/touches';
 
 import { invalid } from '../api';
 import type { Context } from '../context';
-import { messagesByKey } from '../messages';
-import { homeOf, namesOf } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { readMergeValues } from '../templates';
-import { greetingValues, hold, saidOf, wordsFor, type GreetingsHeld } from './held';
-import * as queries from './queries';
-import { greetingTimes, readAll, type GreetingsRead } from './read';
-import { shownLeftOut } from './rules';
+import { readFates, type Fate } from './fates';
+import { greetingValues, heldOf, holding, homeIn, saidOf, wordsFor } from './held';
+import { shownLeftOut } from './left-out';
+import { greetingsIn, greetingTimes } from './read';
 
 type Shown = CallOutput<typeof listGreetings>['greetings'][number];
-type State = (typeof GREETING_STATES)[number];
 
 const MOST_DAYS = 400;
 /** Post is written at most so many days before its date. */
 const POST_DAYS = 60;
 const SHOWN = 300;
-const LEFT_OUT_SHOWN = 100;
 
 /** The greetings of some weeks, those that were given and dropped among them. */
 export async function readGreetingsOf(
@@ -42,9 +38,12 @@ export async function readGreetingsOf(
   if (span.to < span.from || span.to - span.from > MOST_DAYS)
     throw invalid(`Ask for at most ${MOST_DAYS} days, the first of them first.`, 'to');
   const sphere = await sphereNow(ctx);
-  const ids = personId ? await homeOf(ctx.db, personId) : null;
-  const read = await readAll(ctx, sphere.settings, ids, { ...span, to: span.to + POST_DAYS });
-  const times = greetingTimes(ctx, sphere.settings);
+  const { settings } = sphere;
+  const held = heldOf(sphere);
+  const rules = [...held.rules.values()];
+  const people = personId ? homeIn(held, [personId]) : [...held.people.values()];
+  const read = greetingsIn({ settings, people, rules }, { ...span, to: span.to + POST_DAYS });
+  const times = greetingTimes(ctx, settings);
   // What has to be written in these weeks belongs to them, though its date is later.
   const isIn = (one: Greeting) =>
     one.on <= span.to || (planGreeting(one, times).mail?.writeBy ?? Infinity) <= span.to;
@@ -55,21 +54,17 @@ export async function readGreetingsOf(
   const leftOut = read.leftOut
     .filter((one) => one.on <= span.to && (!personId || one.personId === personId))
     .sort((a, b) => a.on - b.on);
-  const names = await namesOf(
-    ctx.db,
-    read.near.flatMap(({ first, second }) => [first.personId, second.personId]),
-  );
   const spoken = (one: { personId: string; on: number }) => ({
     personId: one.personId,
-    name: names.get(one.personId) ?? '',
+    name: held.people.get(one.personId)?.name ?? '',
     on: toPlainDate(one.on),
   });
   return {
     today: ctx.clock.today(),
     total: inOrder.length,
-    greetings: await shown(ctx, sphere, read, inOrder.slice(0, SHOWN)),
+    greetings: await shown(ctx, sphere, inOrder.slice(0, SHOWN)),
     leftOutCount: leftOut.length,
-    leftOut: await shownLeftOut(ctx, leftOut.slice(0, LEFT_OUT_SHOWN)),
+    leftOut: shownLeftOut(held, leftOut),
     near: read.near
       .filter(({ first }) => first.on <= span.to)
       .map(({ householdId, first, second }) => ({
@@ -77,99 +72,53 @@ export async function readGreetingsOf(
         first: spoken(first),
         second: spoken(second),
       })),
-    totals: totalsOf(inOrder, kindSetups(sphere.settings.kinds)),
-    rules: read.rules.size,
+    totals: totalsOf(inOrder, kindSetups(settings.kinds)),
+    rules: rules.filter(({ active }) => active).length,
   };
 }
 
-export const peopleOf = ({ personId, others }: Greeting): string[] => [
-  personId,
-  ...others.map((one) => one.personId),
-];
-
 /** Greetings with what becomes of each. */
-async function shown(
-  ctx: Context,
-  sphere: Sphere,
-  read: GreetingsRead,
-  some: readonly Greeting[],
-): Promise<Shown[]> {
-  const ids = [...new Set(some.flatMap(peopleOf))];
-  const names = await namesOf(ctx.db, ids);
-  const held = await hold(ctx, sphere.settings, { ...read, greetings: [...some] }, ids);
-  const values = await readMergeValues(ctx, ctx.db, ids);
-  const fates = new Map(
-    (await queries.readMarks(ctx.db, ids)).map((row) => [`${row.person_id}:${row.part}`, row.fate]),
+async function shown(ctx: Context, sphere: Sphere, some: readonly Greeting[]): Promise<Shown[]> {
+  const held = holding(ctx, sphere.settings, heldOf(sphere), some);
+  const ids = some.map(({ personId }) => personId);
+  const fates = await readFates(
+    ctx,
+    ids,
+    some.map(({ key }) => key),
   );
-  const messages = new Map(
-    (
-      await messagesByKey(
-        ctx.db,
-        some.map(({ key }) => key),
-      )
-    ).map((row) => [row.key, row]),
-  );
+  const values = await readMergeValues(ctx, ctx.db, [...new Set(ids)]);
+  const { swaps } = sphere.options;
   return some.map((greeting) => {
-    const { key, personId, others, on, occasion } = greeting;
-    const message = messages.get(key);
-    const fate = fates.get(key.slice(key.indexOf(':') + 1)) ?? null;
-    const state = stateOf(sphere, held, key, fate, message?.state);
+    const { key, personId, on, occasion } = greeting;
+    const { plan, withNames } = saidOf(held, key)!;
+    const fate = fates.get(key);
+    const late = isTooLateForPost(plan, sphere.options);
+    const state = fate?.state ?? (late ? 'late' : 'planned');
     const said = wordsFor(held, key)?.words ?? '';
     const filled = fill(said, { ...values.get(personId)!, ...greetingValues(held, key) });
     const planned = sphere.byPerson.get(personId)?.find(({ item }) => item.key === key);
-    const { mail } = held.plans.get(key)!;
+    const kind = planned?.item.kind ?? swaps?.get(key) ?? greeting.kind;
     return {
       key,
       personId,
-      name: names.get(personId) ?? '',
-      withNames: others.map((one) => names.get(one.personId) ?? ''),
+      name: held.people.get(personId)?.name ?? '',
+      withNames: [...withNames],
       occasion,
       what: dateWords(greeting),
       on: toPlainDate(on),
-      kind: planned?.item.kind ?? sphere.options.swaps?.get(key) ?? greeting.kind,
-      way: sphere.options.swaps?.has(key) ? 'hand' : greeting.way,
+      kind,
+      way: swaps?.has(key) ? 'hand' : greeting.way,
       state,
-      by: mail ? toPlainDate(mail.writeBy) : null,
+      by: plan.mail ? toPlainDate(plan.mail.writeBy) : null,
       planned: planned ? toPlainDate(planned.day) : null,
-      sentence: sentenceOf(ctx, held, greeting, state, message?.why ?? ''),
+      sentence: fate ? sentenceOf(fate) : wayReason(kind, { greeting, plan }, ctx.clock.today()),
       instead: [...greeting.instead],
       words: filled.ok ? filled.text : said,
       ownWords: held.own.has(key),
-      messageId: message?.id ?? null,
+      messageId: fate?.message?.id ?? null,
     };
   });
 }
 
-/** What became of a greeting, by its mark and the message that it is. */
-function stateOf(
-  sphere: Sphere,
-  held: GreetingsHeld,
-  key: string,
-  fate: string | null,
-  message: string | undefined,
-): State {
-  if (fate !== null) return becameOf(fate, message);
-  return isTooLateForPost(held.plans.get(key)!, sphere.options) ? 'late' : 'planned';
-}
-
-/** What became of a greeting that is settled. */
-export function becameOf(fate: string, message: string | undefined): State {
-  if (message === 'held' || message === 'failed') return 'held';
-  if (message === 'ready' || message === 'handing') return 'out';
-  if (fate === 'made' || message === 'gone') return 'made';
-  return fate === 'skipped' || message === 'cancelled' ? 'dropped' : 'passed';
-}
-
-function sentenceOf(
-  ctx: Context,
-  held: GreetingsHeld,
-  greeting: Greeting,
-  state: State,
-  why: string,
-): string {
-  if (state === 'held') return why;
-  if (state === 'passed') return 'Its day went by.';
-  if (state !== 'planned' && state !== 'late') return '';
-  const kind = state === 'late' ? quickWay(greeting) : null;
-  return wayReason(kind ?? greeting.kind, saidOf(held, greeting.key)!, ctx.clock.today());
-}
+const sentenceOf = ({ state, message }: Fate): string =>
+  state === 'held' ? (message?.why ?? '') : state === 'passed' ? 'Its day went by.' : '';

@@ -1,5 +1,8 @@
 import {
+  GREETING,
+  greetingKey,
   occasionName,
+  peopleOf,
   type AlmanacPerson,
   type Greeting,
   type PlanGreeting,
@@ -7,88 +10,122 @@ import {
 } from '@/core/almanac';
 import { readKey } from '@/core/planner';
 import type { MergeValues } from '@/core/templates';
-import { longDate, partsOf, toPlainDate } from '@/core/time';
+import { andList, longDate, partsOf, toDayNumber, toPlainDate } from '@/core/time';
 
 import type { Context } from '../context';
+import type { Sphere } from '../planner';
 import type { OwnerSettings } from '../settings';
-import { readFaces, readSayings, type Said, type Sayings } from '../templates';
+import { readSayings, type Said, type Sayings } from '../templates';
+import { readAlmanacPeople } from './people';
 import * as queries from './queries';
-import { greetingTimes, planAll, type GreetingsRead } from './read';
+import { greetingsIn, greetingTimes, planAll } from './read';
 
-/** What words and reasons of greetings are said from. */
+/** Everything that is told of dates and greetings: kept in memory with the plan, and renewed with it. */
 export interface GreetingsHeld {
   /** Everybody with their dates. */
   people: ReadonlyMap<string, AlmanacPerson>;
+  /** All rules in their order. */
+  rules: ReadonlyMap<string, queries.RuleRow>;
+  /** Greetings that are still to be given, from some weeks ago to somewhat more than a year ahead. */
   greetings: ReadonlyMap<string, Greeting>;
   plans: ReadonlyMap<string, PlanGreeting>;
-  rules: ReadonlyMap<string, queries.RuleRow>;
-  /** Of those who are greeted with others: whole names, and what they are called by. */
-  names: ReadonlyMap<string, { name: string; called: string }>;
   sayings: Sayings;
   /** Words that were written for one greeting, by its key. */
-  own: ReadonlyMap<string, { subject: string; words: string }>;
+  own: ReadonlyMap<string, string>;
 }
+
+/** What is held of the people whom a sphere was planned for. */
+export const heldOf = ({ held }: Sphere): GreetingsHeld => held.get(GREETING) as GreetingsHeld;
+
+/** So far back greetings are looked for that nobody gave. */
+const BACK_DAYS = 40;
+/** Somewhat more than a year, which is as far as anything looks ahead. */
+const AHEAD_DAYS = 380;
 
 /** What was held before of others than these people, with what is known now of them. */
 function renewed<T>(
   before: ReadonlyMap<string, T> | undefined,
   now: Iterable<readonly [string, T]>,
-  isTheirs: (key: string, value: T) => boolean = () => false,
+  isTheirs: (key: string) => boolean,
 ): ReadonlyMap<string, T> {
   const all = new Map<string, T>();
-  for (const [key, value] of before ?? []) if (!isTheirs(key, value)) all.set(key, value);
+  for (const [key, value] of before ?? []) if (!isTheirs(key)) all.set(key, value);
   for (const [key, value] of now) all.set(key, value);
   return all;
 }
 
-/** Reads what is said of greetings, of everybody or of these people; then `before` is what was held. */
-export async function hold(
+/** Reads what is held, of everybody or of the people of some homes; then `before` is what was held. */
+export async function readHeld(
   ctx: Context,
-  settings: OwnerSettings,
-  read: GreetingsRead,
   ids: readonly string[] | null,
-  before: GreetingsHeld | null = null,
+  settings: OwnerSettings,
+  before: GreetingsHeld | null,
 ): Promise<GreetingsHeld> {
-  const sayers = [...read.rules.values()].map(sayerOf);
-  const sayings = await readSayings(ctx.db, sayers, ids);
-  const own = await queries.readOwnWords(ctx.db, ids);
+  const sql = ctx.db;
+  const today = toDayNumber(ctx.clock.today());
+  const rules = await queries.readRules(sql);
+  const views = rules.flatMap(({ view_id, active }) => (view_id && active ? [view_id] : []));
+  const people = await readAlmanacPeople(ctx, ids, settings, [...new Set(views)]);
+  const span = { from: today - BACK_DAYS, to: today + AHEAD_DAYS };
+  const settled = new Set((await queries.readMarks(sql, ids)).map(keyOfMark));
+  const { greetings } = greetingsIn({ settings, people, rules }, span, settled);
+  const sayings = await readSayings(sql, rules.map(sayerOf), ids);
+  const own = await queries.readOwnWords(sql, ids);
   const theirs = new Set(ids);
-  const isTheirs = (key: string) => theirs.has(readKey(key).of);
+  const isOfTheirs = (key: string) => theirs.has(readKey(key).of);
   return {
     people: renewed(
       before?.people,
-      read.people.map((one) => [one.id, one]),
+      people.map((one) => [one.id, one]),
       (id) => theirs.has(id),
     ),
+    rules: new Map(rules.map((row) => [row.id, row])),
     greetings: renewed(
       before?.greetings,
-      read.greetings.map((one) => [one.key, one]),
-      isTheirs,
+      greetings.map((one) => [one.key, one]),
+      isOfTheirs,
     ),
-    plans: renewed(before?.plans, planAll(read.greetings, greetingTimes(ctx, settings)), isTheirs),
-    rules: read.rules,
-    names: renewed(before?.names, await namesTogether(ctx, read.greetings)),
+    plans: renewed(before?.plans, planAll(greetings, greetingTimes(ctx, settings)), isOfTheirs),
     sayings: before ? before.sayings.with(sayings) : sayings,
     own: renewed(
       before?.own,
-      own.map((one) => [one.id, one]),
-      isTheirs,
+      own.map(({ id, words }) => [id, words]),
+      isOfTheirs,
     ),
   };
 }
 
-async function namesTogether(ctx: Context, greetings: readonly Greeting[]) {
-  const ids = greetings.flatMap(({ personId, others }) =>
-    others.length > 0 ? [personId, ...others.map((one) => one.personId)] : [],
-  );
-  const faces = ids.length > 0 ? await readFaces(ctx.db, [...new Set(ids)]) : [];
-  return faces.map(({ id, name, givenName }) => [id, { name, called: givenName || name }] as const);
+/** The key of the greeting that a mark is of; people who were merged have the marks of both. */
+export function keyOfMark({ person_id, part }: queries.MarkRow): string {
+  const at = part.lastIndexOf(':');
+  return greetingKey(person_id, part.slice(0, at), Number(part.slice(at + 1)));
 }
 
-export function saidOf(held: GreetingsHeld, key: string): SaidOf | null {
-  const [greeting, plan] = [held.greetings.get(key), held.plans.get(key)];
+/** The same with other greetings than those that are still to be given. */
+export const holding = (
+  ctx: Context,
+  settings: OwnerSettings,
+  held: GreetingsHeld,
+  greetings: readonly Greeting[],
+): GreetingsHeld => ({
+  ...held,
+  greetings: new Map(greetings.map((one) => [one.key, one])),
+  plans: planAll(greetings, greetingTimes(ctx, settings)),
+});
+
+/** The people of a home, or whoever lives alone. */
+export const homeIn = ({ people }: GreetingsHeld, ids: readonly string[]): AlmanacPerson[] => {
+  const asked = new Set(ids);
+  const homes = new Set(ids.map((id) => people.get(id)?.householdId).filter(Boolean));
+  return [...people.values()].filter(
+    ({ id, householdId }) => asked.has(id) || homes.has(householdId),
+  );
+};
+
+export function saidOf({ greetings, plans, people }: GreetingsHeld, key: string): SaidOf | null {
+  const [greeting, plan] = [greetings.get(key), plans.get(key)];
   if (!greeting || !plan) return null;
-  const withNames = greeting.others.map((one) => held.names.get(one.personId)?.name ?? '');
+  const withNames = greeting.others.map((one) => people.get(one.personId)?.name ?? '');
   return { greeting, plan, withNames };
 }
 
@@ -98,30 +135,27 @@ export const sayerOf = ({ words, template_id: templateId }: queries.RuleRow) => 
   templateId,
 });
 
-/** What a greeting says, with merge fields: its own words, or its rule's for this year. */
+/** What a greeting says, with merge fields: its rule's words for this year, or its own. */
 export function wordsFor(held: GreetingsHeld, key: string): Said | null {
   const greeting = held.greetings.get(key);
   const rule = greeting && held.rules.get(greeting.rule.id);
   if (!greeting || !rule) return null;
+  const said = held.sayings.of(sayerOf(rule), partsOf(greeting.on).year, greeting.personId);
+  const subject = said.template ? said.subject : rule.subject;
   const own = held.own.get(key);
-  if (own) return { ...own, html: '', files: [], template: null };
-  return held.sayings.of(sayerOf(rule), partsOf(greeting.on).year, greeting.personId);
+  return own === undefined
+    ? { ...said, subject }
+    : { subject, words: own, html: '', files: [], template: null };
 }
 
-/** "Dana, Lee and Kim". */
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-
 /** The merge fields of an occasion; who is greeted together is called together. */
-export function greetingValues(held: GreetingsHeld, key: string): MergeValues {
-  const greeting = held.greetings.get(key);
+export function greetingValues({ greetings, people }: GreetingsHeld, key: string): MergeValues {
+  const greeting = greetings.get(key);
   if (!greeting) return {};
-  const { others, personId, count, whose, occasion, name, on } = greeting;
-  const called = [personId, ...others.map((one) => one.personId)].map(
-    (id) => held.names.get(id)?.called ?? '',
-  );
+  const { others, count, whose, occasion, name, on } = greeting;
+  const called = peopleOf(greeting).flatMap((id) => people.get(id)?.called || []);
   return {
-    ...(others.length > 0 ? { first_name: listed(called.filter(Boolean)) } : {}),
+    ...(others.length > 0 ? { first_name: andList(called) } : {}),
     day: longDate(toPlainDate(on), toPlainDate(on)),
     years: count,
     occasion: name || occasionName(occasion),

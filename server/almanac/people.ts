@@ -73,7 +73,11 @@ const byKind = <T>(of: (kind: TouchKind) => T | null): Partial<Record<TouchKind,
 
 /** Where the owner sends post from, as far as their address tells it. */
 const postalCodeIn = (address: string): string =>
-  address.match(/\b[A-Z]{0,2}\d[\dA-Z]*(?:[ -]?\d[\dA-Z]*)?\b/g)?.at(-1) ?? '';
+  // A house number is shorter.
+  address
+    .match(/\b[A-Z]{0,2}\d[\dA-Z]*(?:[ -]?\d[\dA-Z]*)?\b/g)
+    ?.filter((code) => code.length >= 4)
+    .at(-1) ?? '';
 
 /** Everybody in the sphere, or those among `ids`, as greetings see them. */
 export async function readAlmanacPeople(
@@ -94,6 +98,8 @@ export async function readAlmanacPeople(
     there !== '' && country !== '' && countryCode(there) !== country;
   return rows.map((row) => ({
     id: row.id,
+    name: row.name,
+    called: row.called,
     householdId: row.household_id,
     together: row.together,
     circleId: row.circle_id,
@@ -107,6 +113,19 @@ export async function readAlmanacPeople(
       ? 'abroad'
       : reachOf(from, { postalCode: row.postal_code, country: '' }),
   }));
+}
+
+/** The same people, told who of them is in one more view. */
+export async function withView(
+  ctx: Context,
+  people: readonly AlmanacPerson[],
+  viewId: string | null,
+): Promise<readonly AlmanacPerson[]> {
+  if (!viewId) return people;
+  const members = (await membersOf(ctx, [viewId], null)).get(viewId)!;
+  return people.map((one) =>
+    members.has(one.id) ? { ...one, views: new Set([...one.views, viewId]) } : one,
+  );
 }
 
 /** Who of these people is in each view; nobody in one that can't be asked any more, which says so itself. */

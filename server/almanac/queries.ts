@@ -15,13 +15,14 @@ export interface RuleRow {
   way: GreetingRule['way'];
   lead_days: number;
   day_rule: GreetingRule['dayRule'];
+  subject: string;
   words: string;
   template_id: string | null;
   active: boolean;
   since: string;
 }
 
-const RULE = `id, version, occasion, circles, view_id, years, kind, way, lead_days, day_rule, words, template_id, active, since`;
+const RULE = `id, version, occasion, circles, view_id, years, kind, way, lead_days, day_rule, subject, words, template_id, active, since`;
 
 export const readRules = (sql: Sql) =>
   sql.query<RuleRow>(`select ${RULE} from greeting_rule order by position, id`);
@@ -41,6 +42,7 @@ const written = (r: Written) => [
   r.way,
   r.lead_days,
   r.day_rule,
+  r.subject,
   r.words,
   r.template_id,
   r.active,
@@ -49,10 +51,10 @@ const written = (r: Written) => [
 
 export const insertRule = (sql: Sql, rule: Written) =>
   sql.query(
-    `insert into greeting_rule (id, position, occasion, circles, view_id, years, kind, way, lead_days, day_rule, words,
-       template_id, active, since)
+    `insert into greeting_rule (id, position, occasion, circles, view_id, years, kind, way, lead_days, day_rule, subject,
+       words, template_id, active, since)
      values ($1::uuid, (select coalesce(max(position) + 1, 0) from greeting_rule), $2, $3::uuid[], $4::uuid, $5, $6, $7,
-       $8::int, $9, $10, $11::uuid, $12, $13::date)`,
+       $8::int, $9, $10, $11, $12::uuid, $13, $14::date)`,
     written(rule),
   );
 
@@ -61,9 +63,9 @@ export const updateRule = async (sql: Sql, rule: Written, version: number): Prom
   (
     await sql.query(
       `update greeting_rule set occasion = $2, circles = $3::uuid[], view_id = $4::uuid, years = $5, kind = $6, way = $7,
-         lead_days = $8::int, day_rule = $9, words = $10, template_id = $11::uuid, active = $12, since = $13::date,
+         lead_days = $8::int, day_rule = $9, subject = $10, words = $11, template_id = $12::uuid, active = $13, since = $14::date,
          version = version + 1
-       where id = $1::uuid and version = $14::int returning id`,
+       where id = $1::uuid and version = $15::int returning id`,
       [...written(rule), version],
     )
   ).length === 1;
@@ -79,6 +81,8 @@ export const orderRules = (sql: Sql, ids: readonly string[]) =>
 
 export interface PersonRow {
   id: string;
+  name: string;
+  called: string;
   household_id: string | null;
   together: boolean | null;
   circle_id: string | null;
@@ -96,7 +100,7 @@ export interface PersonRow {
 
 export const readPeople = (sql: Sql, ids: readonly string[] | null) =>
   sql.query<PersonRow>(
-    `select p.id, p.household_id, h.together, p.circle_id, p.added_on - ${EPOCH} as added_on, p.birthday, p.dates,
+    `select p.id, p.name, coalesce(nullif(p.goes_by, ''), nullif(p.given_name, ''), p.name) as called, p.household_id, h.together, p.circle_id, p.added_on - ${EPOCH} as added_on, p.birthday, p.dates,
        p.consent, p.phone, p.phones, p.email, p.address_line, p.postal_code,
        coalesce(p.addresses -> 0 ->> 'country', '') as country
      from person p left join household h on h.id = p.household_id
@@ -126,16 +130,24 @@ export const readHushed = (sql: Sql, ids: readonly string[] | null) =>
     [ids],
   );
 
-/** What became of greetings since a year: by the person, which of their dates, and the year. */
+export interface MarkRow {
+  person_id: string;
+  /** Which of their dates, and the year. */
+  part: string;
+  fate: string;
+  planned_on: string | null;
+}
+
+/** What became of greetings; put off, or to go another way, is not settled. */
 export const readMarks = (sql: Sql, ids: readonly string[] | null) =>
-  sql.query<{ person_id: string; part: string; fate: string }>(
-    `select person_id, part, fate from item_mark where source = 'greet' and fate <> 'put_off' and ${AMONG('person_id')}`,
+  sql.query<MarkRow>(
+    `select person_id, part, fate, planned_on from item_mark where source = 'greet' and fate <> 'put_off' and ${AMONG('person_id')}`,
     [ids],
   );
 
 export const readOwnWords = (sql: Sql, ids: readonly string[] | null) =>
-  sql.query<{ id: string; subject: string; words: string }>(
-    `select id, subject, words from greeting_words where ${AMONG('person_id')}`,
+  sql.query<{ id: string; words: string }>(
+    `select id, words from greeting_words where ${AMONG('person_id')}`,
     [ids],
   );
 
@@ -205,7 +217,9 @@ export const noteFates = async (
         `insert into item_mark (id, person_id, fate, planned_on, why)
          select id, person_id, fate, planned_on, why
          from json_to_recordset($1::json) as r (id text, person_id uuid, fate text, planned_on date, why text)
-         on conflict (id) do nothing returning id`,
+         -- One that was put off, or was to go another way, is settled all the same.
+         on conflict (id) do update set fate = excluded.fate, planned_on = excluded.planned_on, why = excluded.why
+           where item_mark.fate = 'put_off' returning id`,
         [recordset(rows)],
       )
     ).map(({ id }) => id),
@@ -223,7 +237,16 @@ export const lostGreetings = (sql: Sql, personId: string) =>
 export const isAnyRule = async (sql: Sql): Promise<boolean> =>
   (await sql.query('select 1 from greeting_rule where active limit 1')).length > 0;
 
-/** Takes back that greetings went by themselves, of those with these keys and whom they were for as well. */
+/** Greetings that are marked to go by themselves from a day on, whose message is not there any more. */
+export const withoutMessage = (sql: Sql, day: string) =>
+  sql.query<{ id: string; person_id: string }>(
+    `select k.id, k.person_id from item_mark k
+     where k.source = 'greet' and k.fate = 'waiting' and k.why is null and k.planned_on >= $1::date
+       and not exists (select 1 from message m where m.key = k.id)`,
+    [day],
+  );
+
+/** Takes back that greetings go by themselves, of those with these keys and whom they are for as well. */
 export const reopen = (sql: Sql, keys: readonly string[]) =>
   sql.query(
     `delete from item_mark m using item_mark lead, person p, person mine

@@ -1,5 +1,4 @@
 import {
-  greetingKey,
   greetingsOf,
   holidayOccasion,
   isHoliday,
@@ -13,16 +12,15 @@ import {
   type GreetingRule,
   type PlanGreeting,
 } from '@/core/almanac';
-import { partsOf, toDayNumber, type DayNumber } from '@/core/time';
+import { partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
 
 import type { Context } from '../context';
 import { feasts, publicHolidays } from '../holidays';
 import { calendarOf, holidaysOf } from '../planner';
 import type { OwnerSettings } from '../settings';
-import { readAlmanacPeople } from './people';
-import * as queries from './queries';
+import type { RuleRow } from './queries';
 
-export const toRule = (row: queries.RuleRow): GreetingRule => ({
+const toRule = (row: RuleRow): GreetingRule => ({
   id: row.id,
   occasion: row.occasion,
   circles: row.circles,
@@ -32,7 +30,7 @@ export const toRule = (row: queries.RuleRow): GreetingRule => ({
   way: row.way,
   leadDays: row.lead_days,
   dayRule: row.day_rule,
-  since: toDayNumber(row.since as Parameters<typeof toDayNumber>[0]),
+  since: toDayNumber(plainDate(row.since)),
 });
 
 export interface Span {
@@ -65,62 +63,33 @@ export function greetingTimes(ctx: Context, settings: OwnerSettings): GreetingTi
   };
 }
 
-export interface GreetingsRead extends Greetings {
-  people: AlmanacPerson[];
-  rules: Map<string, queries.RuleRow>;
+interface Ground {
+  settings: OwnerSettings;
+  /** Whole homes. */
+  people: readonly AlmanacPerson[];
+  /** In their order; those that are switched off greet nobody. */
+  rules: readonly RuleRow[];
 }
 
 /**
- * The greetings to these people, or to everybody, that are still to be given within a span.
+ * The greetings that rules ask for within a span.
  *
- * @param instead rules to go by instead of those that are kept: to see what they would bring
+ * @param settled keys of those that were given or dropped, which are left out; without them all are told
  */
-export async function readGreetings(
-  ctx: Context,
-  settings: OwnerSettings,
-  ids: readonly string[] | null,
+export function greetingsIn(
+  { settings, people, rules }: Ground,
   span: Span,
-  instead?: readonly queries.RuleRow[],
-): Promise<GreetingsRead> {
-  const marks = await queries.readMarks(ctx.db, ids);
-  const settled = marks.map(({ person_id, part }) => {
-    const at = part.lastIndexOf(':');
-    return greetingKey(person_id, part.slice(0, at), Number(part.slice(at + 1)));
-  });
-  return readBy(ctx, settings, ids, span, new Set(settled), instead);
-}
-
-/** The same, with those that were given or dropped already. */
-export const readAll = (
-  ctx: Context,
-  settings: OwnerSettings,
-  ids: readonly string[] | null,
-  span: Span,
-): Promise<GreetingsRead> => readBy(ctx, settings, ids, span, new Set());
-
-async function readBy(
-  ctx: Context,
-  settings: OwnerSettings,
-  ids: readonly string[] | null,
-  span: Span,
-  settled: ReadonlySet<string>,
-  instead?: readonly queries.RuleRow[],
-): Promise<GreetingsRead> {
-  const rows = (instead ?? (await queries.readRules(ctx.db))).filter(({ active }) => active);
-  const rules = new Map(rows.map((row) => [row.id, row]));
-  const views = [...new Set(rows.flatMap(({ view_id }) => view_id ?? []))];
-  const people = await readAlmanacPeople(ctx, ids, settings, views);
-  if (rows.length === 0) return { people, rules, greetings: [], leftOut: [], near: [] };
-  const book = ruleBook(rows.map(toRule));
-  const feastsWanted = new Set([...book.keys()].filter(isHoliday));
-  const found = greetingsOf(people, {
+  settled: ReadonlySet<string> = new Set(),
+): Greetings {
+  const book = ruleBook(rules.filter(({ active }) => active).map(toRule));
+  const wanted = new Set([...book.keys()].filter(isHoliday));
+  return greetingsOf(book.size > 0 ? people : [], {
     ...span,
     leapDay: settings.leapDay,
     book,
-    feasts: feastsWanted.size > 0 ? feastsIn(settings, span, feastsWanted) : [],
+    feasts: wanted.size > 0 ? feastsIn(settings, span, wanted) : [],
     settled,
   });
-  return { ...found, people, rules };
 }
 
 /** Greetings with the days by which they are planned, by key. */

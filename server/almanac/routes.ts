@@ -12,6 +12,7 @@ import * as feeds from './feeds';
 import { readGreetingsOf } from './greetings';
 import { readCalendar, takeDates } from './ics-in';
 import * as rules from './rules';
+import { tryRule } from './trial';
 
 export { feedPages } from './feed-pages';
 
@@ -19,7 +20,7 @@ export function almanacRoutes(router: Router, ctx: Context): void {
   register(router, api.listRules, () => rules.readRules(ctx));
   register(router, api.listOccasions, () => rules.readOccasions(ctx));
   register(router, api.addRule, ({ body }) => rules.addRule(ctx, body));
-  register(router, api.tryRule, ({ body }) => rules.tryRule(ctx, body));
+  register(router, api.tryRule, ({ body }) => tryRule(ctx, body));
   register(router, api.orderRules, ({ body }) => rules.orderRules(ctx, body.ids));
   register(router, api.saveRule, ({ params, body }) => rules.saveRule(ctx, params.id, body));
   register(router, api.removeRule, ({ params }) => rules.removeRule(ctx, params.id));
@@ -43,7 +44,14 @@ export function almanacRoutes(router: Router, ctx: Context): void {
     const { shows } = feedApi.FeedDraft.pick({ shows: true }).parse({
       shows: String(query.shows ?? 'dates').split(','),
     });
-    const whole = { name: 'Pen Pal', shows, circle_id: null, view_id: null, alarm_minutes: null };
+    const whole = {
+      id: null,
+      name: 'Pen Pal',
+      shows,
+      circle_id: null,
+      view_id: null,
+      alarm_minutes: null,
+    };
     response.attachment('pen-pal.ics').type('text/calendar; charset=utf-8');
     response.send(await feeds.calendarText(ctx, whole));
   });

@@ -1,44 +1,36 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type * as api from '@/contract/greetings';
 import {
-  dateWords,
   FAMILY,
   BIRTHDAY,
-  holidayOccasion,
   isAutoKind,
   isHoliday,
   occasionName,
   SERVICE,
   totalsOf,
   WEDDING,
-  type Greeting,
-  type LeftOut,
 } from '@/core/almanac';
-import { fill } from '@/core/templates';
-import { plainDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
+import { plainDate, sentenceCase, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { aKind, kindSetups } from '@/core/touches';
 
 import { act } from '../act';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
-import { feasts } from '../holidays';
-import { namesOf } from '../people';
+import { groupBy, sphereNow } from '../planner';
 import { readCircles, readSettings } from '../settings';
-import { faultsOfWords, findTemplate, readMergeValues } from '../templates';
+import { faultsOfWords, findTemplate } from '../templates';
 import { filterOf } from '../views';
-import { greetingValues, hold, wordsFor } from './held';
-import { readAlmanacPeople } from './people';
+import { heldOf } from './held';
 import * as queries from './queries';
-import { readGreetings } from './read';
+import { feastsIn, type Span } from './read';
 
 type Draft = api.RuleDraft;
 
 const YEAR_DAYS = 365;
-const LEFT_OUT_SHOWN = 100;
-const FIRST_SHOWN = 5;
 
-const rowOf = (id: string, draft: Draft, since: PlainDate) => ({
+/** A rule as it is kept. */
+export const rowOf = (id: string, draft: Draft, since: PlainDate) => ({
   id,
   occasion: draft.occasion,
   circles: [...draft.circles],
@@ -48,45 +40,42 @@ const rowOf = (id: string, draft: Draft, since: PlainDate) => ({
   way: draft.way,
   lead_days: draft.leadDays,
   day_rule: draft.dayRule,
+  subject: draft.templateId || draft.kind !== 'email' ? '' : draft.subject,
   words: draft.templateId ? '' : draft.words,
   template_id: draft.templateId,
   active: draft.active,
   since,
 });
 
-const nameOf = (occasion: string, holidays: ReadonlyMap<string, string>): string =>
-  holidays.get(occasion) ?? occasionName(occasion);
-
 /** Names of the holidays of the year to come, by their occasion. */
 async function holidayNames(ctx: Context): Promise<Map<string, { name: string; next: PlainDate }>> {
-  const today = toDayNumber(ctx.clock.today());
   const found = new Map<string, { name: string; next: PlainDate }>();
-  for (const { name, on } of feasts(await readSettings(ctx.db), today, today + YEAR_DAYS))
-    if (!found.has(holidayOccasion(name)))
-      found.set(holidayOccasion(name), { name, next: toPlainDate(on) });
+  for (const { occasion, name, on } of feastsIn(await readSettings(ctx.db), yearAhead(ctx)))
+    if (!found.has(occasion)) found.set(occasion, { name, next: toPlainDate(on) });
   return found;
 }
 
-const spanOfYear = (ctx: Context) => {
+/** A rule and its year are told for so long. */
+export function yearAhead(ctx: Context): Span {
   const from = toDayNumber(ctx.clock.today());
   return { from, to: from + YEAR_DAYS - 1 };
-};
+}
 
 export async function readRules(ctx: Context): Promise<CallOutput<typeof api.listRules>> {
-  const settings = await readSettings(ctx.db);
-  const rows = await queries.readRules(ctx.db);
-  const { greetings } = await readGreetings(ctx, settings, null, spanOfYear(ctx));
-  const byRule = new Map<string, Greeting[]>(rows.map(({ id }) => [id, []]));
-  for (const greeting of greetings) byRule.get(greeting.rule.id)!.push(greeting);
-  const setups = kindSetups(settings.kinds);
-  const holidays = new Map([...(await holidayNames(ctx))].map(([key, { name }]) => [key, name]));
+  const sphere = await sphereNow(ctx);
+  const held = heldOf(sphere);
+  const { from, to } = yearAhead(ctx);
+  const greetings = [...held.greetings.values()].filter(({ on }) => on >= from && on <= to);
+  const byRule = groupBy(greetings, ({ rule }) => rule.id);
+  const setups = kindSetups(sphere.settings.kinds);
+  const holidays = await holidayNames(ctx);
   return {
     today: ctx.clock.today(),
     year: totalsOf(greetings, setups),
-    rules: rows.map((row) => ({
+    rules: [...held.rules.values()].map((row) => ({
       id: row.id,
       version: row.version,
-      name: nameOf(row.occasion, holidays),
+      name: holidays.get(row.occasion)?.name ?? occasionName(row.occasion),
       occasion: row.occasion,
       circles: row.circles,
       viewId: row.view_id,
@@ -95,10 +84,11 @@ export async function readRules(ctx: Context): Promise<CallOutput<typeof api.lis
       way: row.way,
       leadDays: row.lead_days,
       dayRule: row.day_rule as Draft['dayRule'],
+      subject: row.subject,
       words: row.words,
       templateId: row.template_id,
       active: row.active,
-      year: totalsOf(byRule.get(row.id)!, setups),
+      year: totalsOf(byRule.get(row.id) ?? [], setups),
     })),
   };
 }
@@ -107,10 +97,10 @@ export async function readRules(ctx: Context): Promise<CallOutput<typeof api.lis
 const ALWAYS = [BIRTHDAY, WEDDING, SERVICE, FAMILY];
 
 export async function readOccasions(ctx: Context): Promise<CallOutput<typeof api.listOccasions>> {
-  const people = await readAlmanacPeople(ctx, null, await readSettings(ctx.db), []);
+  const { people } = heldOf(await sphereNow(ctx));
   const counts = new Map<string, { name: string; people: number }>();
   for (const occasion of ALWAYS) counts.set(occasion, { name: occasionName(occasion), people: 0 });
-  for (const { dates } of people)
+  for (const { dates } of people.values())
     for (const occasion of new Set(dates.map((date) => date.occasion))) {
       const name = dates.find((date) => date.occasion === occasion)!.name;
       const known = counts.get(occasion);
@@ -123,40 +113,46 @@ export async function readOccasions(ctx: Context): Promise<CallOutput<typeof api
       ...[...(await holidayNames(ctx))].map(([occasion, { name, next }]) => ({
         occasion,
         name,
-        people: people.length,
+        people: people.size,
         next,
       })),
     ],
   };
 }
 
+/** Whether people can be greeted on it. */
 const isOccasion = (occasion: string): boolean =>
   ALWAYS.includes(occasion) || isHoliday(occasion) || /^named\..+/.test(occasion);
 
+/** Refuses a rule of something that is not there. */
+export async function assertGround(ctx: Context, draft: Draft): Promise<void> {
+  const { occasion, kind, templateId, viewId, circles } = draft;
+  const sql = ctx.db;
+  if (!isOccasion(occasion)) throw invalid('There is no such occasion.', 'occasion');
+  if (viewId && !(await filterOf(ctx, sql, viewId)))
+    throw notFound('This view is not there any more.');
+  const there = new Set((await readCircles(sql)).map(({ id }) => id));
+  if (circles.some((id) => !there.has(id))) throw notFound('This circle is not there any more.');
+  if (!templateId) return;
+  const template = await findTemplate(sql, templateId);
+  if (!template) throw notFound('This template is not there any more.');
+  if (template.kind !== kind)
+    throw invalid(`The template is for another kind than ${aKind(kind)}.`, 'templateId');
+}
+
 /** Refuses what can't be greeted by. */
 async function assertRule(ctx: Context, draft: Draft): Promise<void> {
-  const { occasion, kind, way, words, templateId, viewId, circles } = draft;
-  if (!isOccasion(occasion)) throw invalid('There is no such occasion.', 'occasion');
+  const { kind, way, words, templateId } = draft;
+  await assertGround(ctx, draft);
   if (way === 'auto' && !isAutoKind(kind))
     throw invalid(
       `Only e-mails and texts go by themselves; ${aKind(kind)} needs your hand.`,
       'way',
     );
-  const sql = ctx.db;
-  if (viewId && !(await filterOf(ctx, sql, viewId)))
-    throw notFound('This view is not there any more.');
-  const there = new Set((await readCircles(sql)).map(({ id }) => id));
-  if (circles.some((id) => !there.has(id))) throw notFound('This circle is not there any more.');
-  if (templateId) {
-    const template = await findTemplate(sql, templateId);
-    if (!template) throw notFound('This template is not there any more.');
-    if (template.kind !== kind)
-      throw invalid(`The template is for another kind than ${aKind(kind)}.`, 'templateId');
-    return;
-  }
+  if (templateId) return;
   if (way === 'auto' && words.trim() === '')
     throw invalid('What goes by itself needs words.', 'words');
-  const [fault] = await faultsOfWords(ctx, [words]);
+  const [fault] = await faultsOfWords(ctx, [draft.subject, words]);
   if (fault) throw invalid(fault, 'words');
 }
 
@@ -172,11 +168,8 @@ export async function addRule(ctx: Context, draft: Draft) {
   });
 }
 
-const spokenName = async (ctx: Context, occasion: string): Promise<string> => {
-  const holidays = new Map([...(await holidayNames(ctx))].map(([key, { name }]) => [key, name]));
-  const name = nameOf(occasion, holidays);
-  return name.charAt(0).toUpperCase() + name.slice(1);
-};
+const spokenName = async (ctx: Context, occasion: string): Promise<string> =>
+  sentenceCase((await holidayNames(ctx)).get(occasion)?.name ?? occasionName(occasion));
 
 export async function saveRule(
   ctx: Context,
@@ -215,63 +208,4 @@ export async function orderRules(ctx: Context, ids: readonly string[]) {
     await queries.orderRules(tx, ids);
     return { sentence: 'Put the rules of greetings into another order', ...EFFECTS };
   });
-}
-
-/** What a rule would bring beside the others: those before it go first. */
-export async function tryRule(
-  ctx: Context,
-  { id, ...draft }: Draft & { id: string | null },
-): Promise<CallOutput<typeof api.tryRule>> {
-  if (!isOccasion(draft.occasion)) throw invalid('There is no such occasion.', 'occasion');
-  const settings = await readSettings(ctx.db);
-  const today = ctx.clock.today();
-  const mine = id ?? newId();
-  const tried = { ...rowOf(mine, { ...draft, active: true }, today), version: 0 };
-  const rows = await queries.readRules(ctx.db);
-  const book = rows.some((row) => row.id === mine)
-    ? rows.map((row) => (row.id === mine ? tried : row))
-    : [...rows, tried];
-  const read = await readGreetings(ctx, settings, null, spanOfYear(ctx), book);
-  const greetings = read.greetings.filter(({ rule }) => rule.id === mine);
-  const leftOut = read.leftOut.filter(({ occasion }) => occasion === draft.occasion);
-  const inOrder = [...greetings].sort((a, b) => a.on - b.on);
-  const first = inOrder.slice(0, FIRST_SHOWN);
-  const held = await hold(ctx, settings, { ...read, greetings: first }, null);
-  const ids = [...new Set(first.map(({ personId }) => personId))];
-  const values = await readMergeValues(ctx, ctx.db, ids);
-  const names = await namesOf(ctx.db, ids);
-  const words = (one: Greeting): string => {
-    const said = wordsFor(held, one.key)?.words ?? '';
-    const filled = fill(said, { ...values.get(one.personId)!, ...greetingValues(held, one.key) });
-    return filled.ok ? filled.text : said;
-  };
-  return {
-    year: totalsOf(greetings, kindSetups(settings.kinds)),
-    today: greetings.filter(({ on }) => on === toDayNumber(today)).length,
-    leftOutCount: leftOut.length,
-    leftOut: await shownLeftOut(ctx, leftOut.slice(0, LEFT_OUT_SHOWN)),
-    first: first.map((one) => ({
-      personId: one.personId,
-      name: names.get(one.personId) ?? '',
-      on: toPlainDate(one.on),
-      what: dateWords(one),
-      words: words(one),
-    })),
-    faults: draft.templateId ? [] : await faultsOfWords(ctx, [draft.words]),
-  };
-}
-
-/** Who is left out, each with the reason. */
-export async function shownLeftOut(ctx: Context, leftOut: readonly LeftOut[]) {
-  const names = await namesOf(ctx.db, [...new Set(leftOut.map(({ personId }) => personId))]);
-  return leftOut.map((one) => ({
-    key: one.key,
-    personId: one.personId,
-    name: names.get(one.personId) ?? '',
-    on: toPlainDate(one.on),
-    what: dateWords({ ...one, count: null }),
-    occasion: one.occasion,
-    why: one.why,
-    sentence: one.sentence,
-  }));
 }

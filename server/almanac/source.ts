@@ -1,31 +1,25 @@
 import { GREETING, greetingReason, greetingSource, type PlanGreeting } from '@/core/almanac';
 import { fill } from '@/core/templates';
-import { partsOf, toDayNumber, toPlainDate } from '@/core/time';
+import { partsOf, toPlainDate } from '@/core/time';
 
 import { newId, type Sql } from '../db';
-import { groupBy, type Settled, type TouchSource } from '../planner';
+import type { Settled, TouchSource } from '../planner';
 import { noteSaid } from '../templates';
 import { copyTouch, upsertMark } from '../touches';
-import { greetingValues, hold, saidOf, sayerOf, wordsFor, type GreetingsHeld } from './held';
+import { greetingValues, readHeld, saidOf, sayerOf, wordsFor, type GreetingsHeld } from './held';
 import * as queries from './queries';
-import { readGreetings } from './read';
-
-/** Days before today from which greetings may still be given. */
-const BELATED_DAYS = 8;
-/** Somewhat more than a year, which is as far as anything looks ahead. */
-const AHEAD_DAYS = 380;
 
 /** Greetings on dates and holidays. */
 export const greetings: TouchSource<GreetingsHeld> = {
   core: greetingSource,
   async read(ctx, ids, settings, before) {
-    const today = toDayNumber(ctx.clock.today());
-    const span = { from: today - BELATED_DAYS, to: today + AHEAD_DAYS };
-    const read = await readGreetings(ctx, settings, ids, span);
-    const held = await hold(ctx, settings, read, ids, before);
-    const byPerson = groupBy(read.greetings, ({ personId }) => personId);
-    const asksOf = (mine: typeof read.greetings) => mine.map(({ key }) => held.plans.get(key)!);
-    return { asks: new Map([...byPerson].map(([id, mine]) => [id, asksOf(mine)])), held };
+    const held = await readHeld(ctx, ids, settings, before);
+    const asks = new Map<string, PlanGreeting[]>();
+    const theirs = ids && new Set(ids);
+    for (const { key, personId } of held.greetings.values())
+      if (!theirs || theirs.has(personId))
+        asks.set(personId, [...(asks.get(personId) ?? []), held.plans.get(key)!]);
+    return { asks, held };
   },
   why({ item }, held, today) {
     const said = saidOf(held, item.key);

@@ -25,19 +25,24 @@ export const unsentBefore = (sql: Sql, prefix: string, day: string) =>
     [prefix, day],
   );
 
-/** Cancels messages that wait; those that have gone or are going stay. Answers the keys of the others. */
+/**
+ * Cancels messages that wait; those that have gone or are going stay. Their keys become free, so that what is
+ * wanted again can be written again. Answers the keys of those that were cancelled.
+ */
 export const cancelByKey = async (
   sql: Sql,
   keys: readonly string[],
   why: string,
 ): Promise<string[]> =>
   (
-    await sql.query<{ key: string }>(
-      `update message set state = 'cancelled', why = $2, mend = '', version = version + 1
-       where key = any($1::text[]) and state in ('held', 'ready', 'failed') returning key`,
+    await sql.query<{ was: string }>(
+      `update message m set state = 'cancelled', why = $2, mend = '', version = m.version + 1,
+         key = m.key || ' ' || m.id
+       from message w where m.id = w.id and w.key = any($1::text[]) and w.state in ('held', 'ready', 'failed')
+         and m.state in ('held', 'ready', 'failed') returning w.key as was`,
       [keys, why],
     )
-  ).map(({ key }) => key);
+  ).map(({ was }) => was);
 
 /** Moves messages that wait to the day that they belong to now. */
 export const moveByKey = (sql: Sql, rows: readonly { key: string; on: string }[]) =>

@@ -1,7 +1,7 @@
 import { ownValueText } from '@/core/intake';
 import { salutations, type Member, type PersonFields } from '@/core/people';
 import { MERGE_FIELDS, ownFieldName, type MergeValues } from '@/core/templates';
-import { yearlyWords } from '@/core/time';
+import { andList, yearlyWords } from '@/core/time';
 
 import type { Context } from '../context';
 import type { Sql } from '../db';
@@ -48,10 +48,6 @@ const readRows = (sql: Sql, ids: readonly string[], home: boolean) =>
     [ids],
   );
 
-/** "Theo, Mia and Ines". */
-const listed = (names: readonly string[]): string | null =>
-  names.length < 2 ? (names[0] ?? null) : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-
 /** Every field of {@link MERGE_FIELDS}, without a value. */
 const NOTHING: MergeValues = Object.fromEntries(MERGE_FIELDS.map(({ key }) => [key, null]));
 
@@ -94,11 +90,11 @@ export async function readMergeValues(
   return new Map(
     rows.map((row) => {
       const tied = (kind: string) =>
-        listed(
+        andList(
           (ties.get(row.id) ?? [])
             .filter((tie) => tie.kind === kind)
             .map(({ name }) => (kind === 'child' ? firstOf(name, row.family_name) : name)),
-        );
+        ) || null;
       const members = row.home?.members ?? [];
       const home = salutations(members.length > 1 ? members : [memberOf(row)]);
       const values: MergeValues = {

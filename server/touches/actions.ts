@@ -9,6 +9,7 @@ import {
   plural,
   yearlyOn,
   type DayNumber,
+  type LeapDayRule,
   type PlainDate,
 } from '@/core/time';
 import {
@@ -82,7 +83,7 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
         touch_id: touchId,
       });
     await learn(tx, touch.personId, { tags: touch.tags ?? [], date: touch.date ?? null });
-    const greeting = touch.date?.greet && nextComing(touch.date.on, today);
+    const greeting = touch.date?.greet && nextComing(touch.date.on, today, sphere.settings.leapDay);
     if (greeting)
       await queries.insertFollowUp(tx, {
         id: newId(),
@@ -109,12 +110,12 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
 }
 
 /** The day on which a date learnt comes next, after today; 'MM-DD' or 'YYYY-MM-DD'. */
-function nextComing(on: string, today: PlainDate): PlainDate {
+function nextComing(on: string, today: PlainDate, leapDay: LeapDayRule): PlainDate {
   if (on.length === 10 && on > today) return on as PlainDate;
   const [month, day] = on.slice(-5).split('-').map(Number) as [number, number];
   const year = Number(today.slice(0, 4));
-  const next = yearlyOn({ month, day }, year);
-  return next > today ? next : yearlyOn({ month, day }, year + 1);
+  const next = yearlyOn({ month, day }, year, leapDay);
+  return next > today ? next : yearlyOn({ month, day }, year + 1, leapDay);
 }
 
 function assertOutcome({ kind, outcome }: Pick<LogTouch, 'kind' | 'outcome'>): void {
