@@ -40,6 +40,9 @@ const Consent = z.object({
   cameFrom: Text(200).default(''),
 });
 
+/** A day of theirs that comes back each year, by its name. */
+export const NamedDate = z.object({ name: Text(80).min(1, 'Name the date.'), on: YearlyDay });
+
 /** Everything that is on record about a person; see core/people/record.ts. */
 export const PersonFields = z.object({
   prefix: Text(40),
@@ -55,7 +58,7 @@ export const PersonFields = z.object({
   addresses: z.array(Address).max(20),
   links: z.array(Reach(500)).max(20),
   birthday: YearlyDay.nullable(),
-  dates: z.array(z.object({ name: Text(80).min(1, 'Name the date.'), on: YearlyDay })).max(40),
+  dates: z.array(NamedDate).max(40),
   interests: z.array(Text(80)).max(50),
   roles: z.array(Text(60)).max(20),
   standing: Text(60),

@@ -4,7 +4,7 @@ import { TIE_KINDS } from '@/core/people';
 
 import { Day, Done, Id, IdParam, Int4, PersonId, PersonParam } from './common';
 import { endpoint } from './endpoint';
-import { Text } from './record';
+import { NamedDate, Text } from './record';
 
 const subject = 'people';
 
@@ -27,7 +27,22 @@ export const addNote = endpoint({
   subject,
   summary: 'Writes a dated note; words with a # before them are its tags',
   params: PersonParam,
-  body: z.object({ body: Words }),
+  body: z.object({
+    body: Words,
+    /** Days that it tells of, kept as dates of theirs; see `daysInNote`. */
+    dates: z.array(NamedDate).max(10).default([]),
+  }),
+  response: Done,
+  errors: ['invalid', 'not_found'],
+});
+
+export const keepDate = endpoint({
+  method: 'post',
+  path: '/people/:id/dates',
+  subject,
+  summary: 'Puts a date on the sheet, in place of one of the same name',
+  params: PersonParam,
+  body: NamedDate,
   response: Done,
   errors: ['invalid', 'not_found'],
 });

@@ -1,6 +1,7 @@
 import type { Message, Out, Result } from '@/contract/messages';
 import type { Beat, Cadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
+import type { GreetingRuleShown, GreetingTotals } from '@/contract/greetings';
 import type { PersonRow, PersonSheet } from '@/contract/people';
 import type { Outlook } from '@/contract/planner';
 import type { getSettings } from '@/contract/settings';
@@ -266,5 +267,36 @@ export const out = (change: Partial<Out> = {}): Out => ({
   goingToday: change.going?.length ?? 0,
   going: [],
   goneToday: 0,
+  ...change,
+});
+
+/** What some greetings come to. */
+export const greetingTotals = (change: Partial<GreetingTotals> = {}): GreetingTotals => ({
+  greetings: 2,
+  days: 2,
+  minutes: 16,
+  costMinor: 600,
+  most: null,
+  ...change,
+});
+
+/** A rule that greets everybody on their birthday. */
+export const greetingRule = (change: Partial<GreetingRuleShown> = {}): GreetingRuleShown => ({
+  id: id(1),
+  version: 1,
+  name: 'birthday',
+  occasion: 'birthday',
+  circles: [],
+  viewId: null,
+  years: 'all',
+  kind: 'call',
+  way: 'hand',
+  leadDays: 0,
+  dayRule: 'previous',
+  subject: '',
+  words: 'Happy day',
+  templateId: null,
+  active: true,
+  year: greetingTotals(),
   ...change,
 });

@@ -10,6 +10,7 @@ import {
   editJob,
   editNote,
   joinHousehold,
+  keepDate,
   leaveHousehold,
   removeJob,
   removeTie,
@@ -240,7 +241,7 @@ test('a note is written, changed and pinned', async () => {
   const server = await open();
   await type('Write a note', 'Loft next');
   await press('Keep the note');
-  await waitFor(() => expect(server.sent(addNote)).toEqual([{ body: 'Loft next' }]));
+  await waitFor(() => expect(server.sent(addNote)).toEqual([{ body: 'Loft next', dates: [] }]));
   await press('Pin the note Kitchen half done');
   await press('Change the note Kitchen half done');
   await type('Note', 'Kitchen done');
@@ -251,6 +252,29 @@ test('a note is written, changed and pinned', async () => {
       { pinned: true, version: 1 },
       { body: 'Kitchen done', on: '2026-11-22', version: 1 },
     ]),
+  );
+});
+
+test('a day that a note tells of is kept as a date of theirs where that is wanted', async () => {
+  const server = await open();
+  await type('Write a note', 'Moving on December 3, baby due in March');
+  await press('Baby due, March 1, 2027', 'checkbox');
+  await press('Moving, December 3', 'checkbox');
+  await press('Moving, December 3', 'checkbox');
+  await press('Keep the note');
+  await waitFor(() =>
+    expect(server.sent(addNote)).toMatchObject([
+      { dates: [{ name: 'Baby due', on: '2027-03-01' }] },
+    ]),
+  );
+});
+
+test('a day in a note that was kept before is put on the sheet', async () => {
+  const note = { ...sample.sheet().notes[0]!, body: 'Baby due in March', on: plainDate('2026-10-01') };
+  const server = await open({ notes: [note] });
+  await press('Keep as a date: Baby due, March 1, 2027');
+  await waitFor(() =>
+    expect(server.sent(keepDate)).toEqual([{ name: 'Baby due', on: '2027-03-01' }]),
   );
 });
 

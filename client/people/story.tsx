@@ -49,7 +49,7 @@ export function Story({ sheet, today }: Props) {
         .slice(0, shown)
         .map((entry) =>
           entry.note ? (
-            <NoteEntry key={entry.id} note={entry.note} today={today} />
+            <NoteEntry key={entry.id} note={entry.note} {...{ sheet, today }} />
           ) : (
             <EntryLine key={entry.id} entry={entry} today={today} />
           ),

@@ -1,1 +1,2 @@
+export * from './days-in-note';
 export * from './log-form';

@@ -1,5 +1,6 @@
+import { listRules } from '@/contract/greetings';
 import { logTouch } from '@/contract/touches';
-import { id } from '@/testing/samples';
+import { greetingRule, greetingTotals, id } from '@/testing/samples';
 import {
   choose,
   fakeServer,
@@ -80,6 +81,47 @@ test('a note, a follow-up in one’s own words and what was learnt go in with it
     tags: ['garden', 'boat'],
     date: { name: 'Baby due', on: '2027-03-03' },
   });
+});
+
+test('a day that the note tells of is offered as a date, with a greeting', async () => {
+  const server = fakeServer().answer(logTouch, NEXT);
+  show(form());
+  await type('Note', 'So glad: baby due in March.');
+  await press('Baby due, March 1, 2027', 'checkbox');
+  expect(screen.getByText('Where it tells the month alone, the first is taken.')).toBeTruthy();
+  await type('and when', 'March 20');
+  await press('Reached');
+  await waitFor(() => expect(server.sent(logTouch)).toHaveLength(1));
+  expect(server.sent(logTouch)[0]).toMatchObject({
+    note: 'So glad: baby due in March.',
+    date: { name: 'Baby due', on: '2027-03-20', greet: 'call' },
+  });
+});
+
+test('what a rule greets on needs no greeting of its own', async () => {
+  const server = fakeServer()
+    .answer(logTouch, NEXT)
+    .answer(listRules, { today: TODAY, rules: [greetingRule()], year: greetingTotals() });
+  show(form());
+  await type('Note', 'Her birthday is May 4');
+  await press('Birthday, May 4, 2027', 'checkbox');
+  await screen.findByText('You have a rule of greetings for this.');
+  await press('Reached');
+  await waitFor(() => expect(server.sent(logTouch)).toHaveLength(1));
+  expect(server.sent(logTouch)[0]).toMatchObject({
+    date: { name: 'birthday', on: '2027-05-04', greet: null },
+  });
+});
+
+test('a day that is offered may be left out again', async () => {
+  const server = fakeServer().answer(logTouch, NEXT);
+  show(form());
+  await type('Note', 'Moving on December 3');
+  await press('Moving, December 3', 'checkbox');
+  await press('Moving, December 3', 'checkbox');
+  await press('Reached');
+  await waitFor(() => expect(server.sent(logTouch)).toHaveLength(1));
+  expect(server.sent(logTouch)[0]).not.toHaveProperty('date');
 });
 
 test('a day that can’t be read is said at its field, and nothing is sent or lost', async () => {

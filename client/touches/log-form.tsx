@@ -2,19 +2,19 @@ import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { useWriteForm, type WriteForm } from '@/client/api';
+import { useWriteForm } from '@/client/api';
 import { Button, DayField, Fault, SelectField, Soft, TextField } from '@/client/ui';
 import { logTouch, type LogTouch } from '@/contract/touches';
-import { addDays, sentenceCase, type PlainDate } from '@/core/time';
+import { sentenceCase, type PlainDate } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, outcomesOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
+
+import type { Log } from './log';
+import { greetOf, LogMore, useHasRule } from './log-more';
 
 const KIND_OPTIONS = TOUCH_KINDS.map((kind) => ({
   value: kind,
   label: sentenceCase(KIND_WORDS[kind].noun),
 }));
-
-/** A follow-up is offered two weeks on. */
-const FOLLOW_UP_DAYS = 14;
 
 interface Props {
   personId: string;
@@ -26,16 +26,6 @@ interface Props {
   free?: boolean;
 }
 
-interface Log {
-  kind: TouchKind;
-  outcome: LogTouch['outcome'] | null;
-  on: PlainDate;
-  note: string;
-  tags: string;
-  date: { name: string; on: PlainDate | null; greet: TouchKind | '' };
-  followUp: { on: PlainDate | null; words: string };
-}
-
 const words = (text: string) =>
   text
     .split(/[,#]+/)
@@ -43,7 +33,11 @@ const words = (text: string) =>
     .filter(Boolean);
 
 /** What is filled in, as the contract wants it: what was left empty is left out. */
-function toBody(log: Log, { personId, itemKey, free, today }: Props): LogTouch {
+function toBody(
+  log: Log,
+  { personId, itemKey, free, today }: Props,
+  hasRule: (name: string) => boolean,
+): LogTouch {
   const { kind, on, note, date, followUp } = log;
   const tags = words(log.tags);
   return {
@@ -57,7 +51,13 @@ function toBody(log: Log, { personId, itemKey, free, today }: Props): LogTouch {
     ...(tags.length > 0 ? { tags } : {}),
     // Half of it is refused at the other half rather than lost.
     ...(date.name.trim() || date.on
-      ? { date: { name: date.name, on: date.on ?? '', greet: date.greet || null } }
+      ? {
+          date: {
+            name: date.name,
+            on: date.on ?? '',
+            greet: greetOf(date.greet, hasRule(date.name)) || null,
+          },
+        }
       : {}),
     ...(followUp.on || followUp.words.trim()
       ? { followUp: { on: followUp.on!, kind, words: followUp.words } }
@@ -68,6 +68,7 @@ function toBody(log: Log, { personId, itemKey, free, today }: Props): LogTouch {
 /** How it went, in one tap; a note and a follow-up go in with it. */
 export function LogForm(props: Props) {
   const { personId, kind: planned, today, onDone, free = false } = props;
+  const hasRule = useHasRule();
   const form = useWriteForm(logTouch, {
     values: {
       kind: planned,
@@ -75,10 +76,10 @@ export function LogForm(props: Props) {
       on: today,
       note: '',
       tags: '',
-      date: { name: '', on: null, greet: 'call' },
+      date: { name: '', on: null, greet: null },
       followUp: { on: null, words: '' },
     } as Log,
-    toInput: (log: Log) => ({ body: toBody(log, props) }),
+    toInput: (log: Log) => ({ body: toBody(log, props, hasRule) }),
     onSaved: onDone,
     keepAs: `log ${personId}`,
   });
@@ -99,7 +100,7 @@ export function LogForm(props: Props) {
         </View>
       ) : null}
       <TextField of={form} name="note" label="Note" multiline />
-      <More form={form} today={today} />
+      <LogMore {...{ form, today, hasRule }} />
       {otherwise ? null : (
         <Button
           weight="quiet"
@@ -122,56 +123,5 @@ export function LogForm(props: Props) {
       </View>
       {form.fault ? <Fault>{form.fault}</Fault> : null}
     </View>
-  );
-}
-
-/** What may go in with it: what was learnt, and when to come back to it. */
-function More({ form, today }: { form: WriteForm<Log>; today: PlainDate }) {
-  const { tags, date, followUp } = form.begun;
-  const [learning, setLearning] = useState(Boolean(tags || date.name || date.on));
-  const [following, setFollowing] = useState(followUp.on !== null);
-  const follow = () => {
-    form.set('followUp.on', addDays(today, FOLLOW_UP_DAYS), { shouldDirty: true });
-    setFollowing(true);
-  };
-  return (
-    <>
-      <View className="flex-row flex-wrap gap-x-3">
-        {following ? null : <Button weight="quiet" label="Add a follow-up" onPress={follow} />}
-        {learning ? null : (
-          <Button weight="quiet" label="Add what you learnt" onPress={() => setLearning(true)} />
-        )}
-      </View>
-      {learning ? (
-        <View className="flex-row flex-wrap gap-3">
-          <TextField
-            of={form}
-            name="tags"
-            label="Tags, one after another"
-            className="min-w-[200px] flex-1"
-          />
-          <TextField
-            of={form}
-            name="date.name"
-            label="A date: what it is"
-            placeholder="Baby due"
-            className="min-w-[160px] flex-1"
-          />
-          <DayField of={form} name="date.on" label="and when" />
-          <SelectField
-            of={form}
-            name="date.greet"
-            label="Greet them on it by"
-            options={[{ value: '', label: 'nothing' }, ...KIND_OPTIONS]}
-          />
-        </View>
-      ) : null}
-      {following ? (
-        <View className="gap-3">
-          <DayField of={form} name="followUp.on" label="Follow up on" min={addDays(today, 1)} />
-          <TextField of={form} name="followUp.words" label="About" />
-        </View>
-      ) : null}
-    </>
   );
 }

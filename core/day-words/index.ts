@@ -2,6 +2,8 @@ import { casual, GB } from 'chrono-node/en';
 
 import { addDays, addMonths, isPlainDate, type DateOrder, type PlainDate } from '@/core/time';
 
+export { daysInNote, type DayInNote } from './in-note';
+
 const pad = (n: number, width = 2) => String(n).padStart(width, '0');
 
 /**

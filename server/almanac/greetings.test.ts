@@ -1,6 +1,8 @@
 import { changeGreeting } from '@/contract/greetings';
 import { undoAction } from '@/contract/history';
+import { getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
+import { addNote, keepDate } from '@/contract/story';
 import { getDesk, logTouch, skipItem } from '@/contract/touches';
 import { newId } from '@/server/db';
 import { greetingsSuite } from '@/testing/greetings';
@@ -104,6 +106,26 @@ test('on the desk: logged like any touch, or let go; then it is not asked for ag
     ['Ana', 'made'],
     ['Bo', 'dropped'],
   ]);
+});
+
+test('a date that a note tells of is greeted, and undone with its note', async () => {
+  const ana = await add('Ana');
+  await rule({ occasion: 'birthday', kind: 'call' });
+  const { actionId } = await call(addNote, {
+    params: { id: ana },
+    body: { body: 'Turns 50 on December 3', dates: [{ name: 'birthday', on: '1976-12-03' }] },
+  });
+  expect((await greetings()).greetings).toMatchObject([{ name: 'Ana', what: 'turns 50' }]);
+  await call(undoAction, { params: { id: actionId } });
+  expect((await greetings()).greetings).toEqual([]);
+  expect((await call(getPerson, { params: { id: ana } })).notes).toEqual([]);
+  const kept = { name: 'Baby due', on: '2027-03-01' };
+  await call(keepDate, { params: { id: ana }, body: kept });
+  expect((await call(getPerson, { params: { id: ana } })).fields.dates).toEqual([kept]);
+  const nowhere = { body: 'So', dates: [{ name: 'birthday', on: '13-45' }] };
+  expect(await refusal(addNote, { params: { id: ana }, body: nowhere })).toMatchObject({
+    code: 'invalid',
+  });
 });
 
 test('a planned call yields to a greeting by its distance, and says so', async () => {

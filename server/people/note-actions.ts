@@ -1,22 +1,51 @@
 import type { CallInput } from '@/contract/endpoint';
 import type { editNote } from '@/contract/story';
 
+import { yearlyWords } from '@/core/time';
+
 import { act, type Effects } from '../act';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { conflict, invalid, notFound } from '../api';
 import { findOrRefuse } from './find';
+import { learn } from './learnt';
 import * as notes from './notes';
 import { toNote } from './records';
 
 /** A note plans nobody anew. */
 const NOTED: Effects = { plan: 'nobody', topics: ['notes'] };
+/** A date may bring a greeting. */
+const learnt = (personId: string, topics: Effects['topics']): Effects => ({
+  plan: [personId],
+  topics: ['people', 'almanac', ...topics],
+});
 
-export async function writeNote(ctx: Context, personId: string, body: string) {
+interface NamedDate {
+  name: string;
+  on: string;
+}
+
+/** Writes a note, and the dates that it tells of on the sheet. */
+export async function writeNote(
+  ctx: Context,
+  personId: string,
+  { body, dates }: { body: string; dates: readonly NamedDate[] },
+) {
   return act(ctx, async (tx) => {
     const { name } = await findOrRefuse(tx, personId);
     await notes.insertNotes(tx, [toNote(personId, ctx.clock.today(), body)]);
-    return { sentence: `Noted for ${name}`, ...NOTED };
+    for (const date of dates) await learn(tx, personId, { tags: [], date });
+    const effects = dates.length > 0 ? learnt(personId, NOTED.topics) : NOTED;
+    return { sentence: `Noted for ${name}`, ...effects };
+  });
+}
+
+/** Puts a date that a note tells of on the sheet. */
+export async function keepDate(ctx: Context, personId: string, date: NamedDate) {
+  return act(ctx, async (tx) => {
+    const { name } = await findOrRefuse(tx, personId);
+    await learn(tx, personId, { tags: [], date });
+    return { sentence: `${name}: ${date.name}, ${yearlyWords(date.on)}`, ...learnt(personId, []) };
   });
 }
 

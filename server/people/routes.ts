@@ -94,7 +94,8 @@ function manyRoutes(router: Router, ctx: Context): void {
 }
 
 function storyRoutes(router: Router, ctx: Context): void {
-  register(router, story.addNote, ({ params, body }) => notes.writeNote(ctx, params.id, body.body));
+  register(router, story.addNote, ({ params, body }) => notes.writeNote(ctx, params.id, body));
+  register(router, story.keepDate, ({ params, body }) => notes.keepDate(ctx, params.id, body));
   register(router, story.editNote, ({ params, body }) => notes.changeNote(ctx, params.id, body));
   register(router, story.removeNote, ({ params }) => notes.removeNote(ctx, params.id));
   register(router, story.addTie, ({ params, body }) => ties.add(ctx, params.id, body));
