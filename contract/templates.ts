@@ -167,4 +167,3 @@ export const readWords = endpoint({
   }),
   errors: ['not_found'],
 });
-export type AsReadBy = z.infer<(typeof readWords)['response']>;

@@ -270,7 +270,11 @@ test('a day that a note tells of is kept as a date of theirs where that is wante
 });
 
 test('a day in a note that was kept before is put on the sheet', async () => {
-  const note = { ...sample.sheet().notes[0]!, body: 'Baby due in March', on: plainDate('2026-10-01') };
+  const note = {
+    ...sample.sheet().notes[0]!,
+    body: 'Baby due in March',
+    on: plainDate('2026-10-01'),
+  };
   const server = await open({ notes: [note] });
   await press('Keep as a date: Baby due, March 1, 2027');
   await waitFor(() =>
