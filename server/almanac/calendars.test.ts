@@ -301,6 +301,58 @@ describe('dates in', () => {
     ]);
   });
 
+  // The examples of RFC 5545: 3.1 (folding), 3.3.11 (escapes), 3.3.5 (a time of a zone, and the same as an instant).
+  test('lines that are folded, also within a letter, escapes and zones are read as the standard has them', async () => {
+    const whose = async (...lines: string[]) => {
+      const text = file(event(...lines, 'CATEGORIES:BIRTHDAY', 'RRULE:FREQ=YEARLY'));
+      return (await read(text)).dates.map(({ summary, on }) => [summary, on]);
+    };
+    const day = 'DTSTART;VALUE=DATE:19980119';
+    const folded = 'SUMMARY:This is a lo\r\n ng description\r\n  that exists on a long line.';
+    expect(await whose(folded, day)).toEqual([
+      ['This is a long description that exists on a long line.', '1998-01-19'],
+    ]);
+    const escaped =
+      'SUMMARY:Project XYZ Final Review\\nConference Room - 3B\\nCome Prepared\\, all\\; \\\\';
+    expect(await whose(escaped, day)).toEqual([
+      ['Project XYZ Final Review\nConference Room - 3B\nCome Prepared, all; \\', '1998-01-19'],
+    ]);
+    expect(await whose('SUMMARY:Rosa', 'DTSTART;TZID=America/New_York:19980119T020000')).toEqual([
+      ['Rosa', '1998-01-19'],
+    ]);
+    expect(await whose('SUMMARY:Rosa', 'DTSTART:19980119T070000Z')).toEqual([
+      ['Rosa', '1998-01-18'],
+    ]);
+    expect(await whose('SUMMARY:Rosa', 'DTSTART:19980119T000000Z')).toEqual([
+      ['Rosa', '1998-01-19'],
+    ]);
+    const [before, behind] = ['SUMMARY:Änne Gro', 'ß'].map((part) => Buffer.from(part));
+    const cut = Buffer.concat([
+      Buffer.from('BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n'),
+      before!,
+      behind!.subarray(0, 1),
+      Buffer.from('\r\n '),
+      behind!.subarray(1),
+      Buffer.from(
+        `\r\nCATEGORIES:BIRTHDAY\r\n${day}\r\nRRULE:FREQ=YEARLY\r\nEND:VEVENT\r\nEND:VCALENDAR`,
+      ),
+    ]);
+    for (const content of [
+      cut,
+      Buffer.from(
+        `\ufeff${cut.toString('latin1').replace('\xc3\r\n \x9f', 'ß').replace('\xc3\x84', 'Ä')}`,
+        'utf16le',
+      ),
+    ])
+      expect(
+        (
+          await api.call(readCalendar, {
+            body: { fileName: 'x.ics', content: content.toString('base64') },
+          })
+        ).dates.map(({ summary }) => summary),
+      ).toEqual(['Änne Groß']);
+  });
+
   test('what is none, too large, broken or endless is told in a sentence', async () => {
     const refused = (text: string) =>
       api.refusal(readCalendar, {

@@ -14,8 +14,9 @@ import {
   yearlyParts,
   type ReadEvent,
 } from '@/core/almanac';
+import { decode } from '@/core/intake';
 import { fold } from '@/core/people';
-import { partsOf, plural, toDayNumber } from '@/core/time';
+import { dayIn, partsOf, plural, toDayNumber } from '@/core/time';
 
 import { actOnMany } from '../act';
 import { invalid, Refusal } from '../api';
@@ -50,11 +51,11 @@ export async function readCalendar(
       'content',
     );
   const thisYear = partsOf(toDayNumber(ctx.clock.today())).year;
-  const { events, faults } = eventsIn(bytes.toString('utf8'));
+  const { events, faults } = eventsIn(textIn(bytes));
   const found: Found[] = [];
   let others = 0;
   for (const event of events) {
-    const one = yearlyDay(event, thisYear);
+    const one = yearlyDay(event, thisYear, ctx.clock.zone);
     if (one) found.push(one);
     else others += 1;
   }
@@ -66,13 +67,22 @@ export async function readCalendar(
   };
 }
 
+const FOLD = /\r?\n[ \t]/g;
+
+/** A file as text: unfolded before it is decoded, since a line may be folded within a letter (RFC 5545, 3.1). */
+function textIn(bytes: Buffer): string {
+  const unfolded = Buffer.from(bytes.toString('latin1').replace(FOLD, ''), 'latin1');
+  const isUtf16 = bytes[0]! + bytes[1]! === 0xff + 0xfe;
+  return decode(isUtf16 ? bytes : unfolded)?.text.replace(FOLD, '') ?? '';
+}
+
 /** The events of all calendars in a text; one that can't be read costs no other. */
 function eventsIn(text: string): { events: ICAL.Component[]; faults: string[] } {
   if (!/BEGIN:VCALENDAR/i.test(text))
     throw invalid('This is no iCalendar file: it holds no calendar.', 'content');
   const events: ICAL.Component[] = [];
   const faults: string[] = [];
-  const parts = eventTexts(text.replace(/\r?\n[ \t]/g, ''));
+  const parts = eventTexts(text);
   if (parts.length > MOST_EVENTS)
     throw invalid(
       `Pen Pal reads up to ${MOST_EVENTS} events of a file; this one has more.`,
@@ -110,14 +120,25 @@ const isLeapRule = ({ parts }: ICAL.Recur): boolean => {
   return only('BYYEARDAY') === '60' || (only('BYMONTH') === '2' && only('BYMONTHDAY') === '-1');
 };
 
+/**
+ * The day on which an event begins: as it is written, in whichever zone; of an instant, the owner's. Midnight is
+ * written by programs that mean the day itself.
+ */
+function dayOf(start: ICAL.Time, zone: string): Pick<ICAL.Time, 'year' | 'month' | 'day'> {
+  const isInstant = !start.isDate && start.zone === ICAL.Timezone.utcTimezone;
+  if (!isInstant || (start.hour === 0 && start.minute === 0)) return start;
+  return partsOf(toDayNumber(dayIn(start.toJSDate().toISOString(), zone)));
+}
+
 /** A yearly day of somebody; null for a meeting, or what can't be read as a day. */
-function yearlyDay(event: ICAL.Component, thisYear: number): Found | null {
+function yearlyDay(event: ICAL.Component, thisYear: number, zone: string): Found | null {
   const start = event.getFirstPropertyValue('dtstart');
   if (!(start instanceof ICAL.Time)) return null;
-  const { year } = start;
+  const first = dayOf(start, zone);
+  const { year } = first;
   const rule = event.getFirstPropertyValue('rrule');
   const isYearly = rule instanceof ICAL.Recur && rule.freq === 'YEARLY';
-  const { month, day } = isYearly && isLeapRule(rule) ? { month: 2, day: 29 } : start;
+  const { month, day } = isYearly && isLeapRule(rule) ? { month: 2, day: 29 } : first;
   if (!(month >= 1 && month <= 12 && day >= 1 && day <= 31)) return null;
   const isBirthday = /birthday/i.test(textOf(event, 'categories'));
   const read = readSummary(textOf(event, 'summary'), isBirthday);
