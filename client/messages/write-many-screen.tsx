@@ -4,18 +4,14 @@ import { View } from 'react-native';
 
 import { newId, useRead, useSettled, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
-import { BeginFrom, bodyOf, FilesAlong, NOTHING_WRITTEN, WordsFields } from '@/client/templates';
-import { Body, Button, Choice, Fault, Linked, Page, Soft, Spread, Title } from '@/client/ui';
+import { bodyOf, NOTHING_WRITTEN } from '@/client/templates';
+import { Body, Button, Fault, Linked, Page, Soft, Spread, Title } from '@/client/ui';
 import { previewMany, writeMany, type Readers } from '@/contract/messages';
 import type { Who } from '@/contract/filters';
 import { figure, plural } from '@/core/time';
 
+import { Composer, type WrittenKind } from './composer';
 import { ReadersBeside, type ManyDraft } from './readers-beside';
-
-const KINDS = [
-  { value: 'email', label: 'E-mail' },
-  { value: 'text', label: 'Text' },
-] as const;
 
 /** The same words to many, one message to each: seen as the odd ones will read them before anything goes. */
 export function WriteManyScreen() {
@@ -34,9 +30,8 @@ export function WriteManyScreen() {
 
 function WriteMany({ who, people }: { who: Who; people: number }) {
   const router = useRouter();
-  const [kind, setKind] = useState<'email' | 'text'>('email');
+  const [kind, setKind] = useState<WrittenKind>('email');
   const [writing, setWriting] = useState(NOTHING_WRITTEN);
-  const [begun, setBegun] = useState(0);
   const [once] = useState(() => newId());
   const { subject, words } = writing;
   const html = kind === 'email' ? writing.html : '';
@@ -48,24 +43,7 @@ function WriteMany({ who, people }: { who: Who; people: number }) {
   return (
     <Spread beside={seen.data ? <ReadersBeside draft={asked} readers={seen.data.readers} /> : null}>
       <Title>{`To ${plural(people, 'person', 'people')}`}</Title>
-      <Choice label="How" value={kind} options={KINDS} onChange={setKind} />
-      <BeginFrom
-        kind={kind}
-        writing={writing}
-        onBegin={(next) => {
-          setWriting(next);
-          setBegun(begun + 1);
-        }}
-      />
-      <WordsFields
-        key={begun}
-        kind={kind}
-        words={writing}
-        onChange={(changed) => setWriting({ ...writing, ...changed })}
-      />
-      {kind === 'email' ? (
-        <FilesAlong files={writing.files} onChange={(files) => setWriting({ ...writing, files })} />
-      ) : null}
+      <Composer {...{ kind, writing }} onKind={setKind} onWriting={setWriting} />
       {seen.data && words.trim() !== '' ? <WhoGetsIt readers={seen.data} /> : null}
       {seen.error ? <Fault>{seen.error.message}</Fault> : null}
       {write.error ? <Fault>{write.error.message}</Fault> : null}

@@ -3,41 +3,26 @@ import { useState } from 'react';
 import { Linking, View } from 'react-native';
 
 import { useRead, useSettled, useWrite } from '@/client/api';
-import {
-  AsRead,
-  BeginFrom,
-  bodyOf,
-  FilesAlong,
-  NOTHING_WRITTEN,
-  WordsFields,
-  type Writing,
-} from '@/client/templates';
-import { Body, Button, Choice, Fault, Linked, Soft, Spread, Title } from '@/client/ui';
+import { AsRead, bodyOf, NOTHING_WRITTEN, type Writing } from '@/client/templates';
+import { Body, Button, Fault, Linked, Soft, Spread, Title } from '@/client/ui';
 import { startMessage, writeMessage, type Started } from '@/contract/messages';
 import type { PersonSheet } from '@/contract/people';
 import { linkToWrite } from '@/core/messages';
 
-type Kind = 'email' | 'text';
+import { Composer, type WrittenKind } from './composer';
 
 interface Props {
   sheet: PersonSheet;
-  kind: Kind;
+  kind: WrittenKind;
   /** What was sent before, to begin from. */
   from: Writing | null;
 }
 
-const KINDS = [
-  { value: 'email', label: 'E-mail' },
-  { value: 'text', label: 'Text' },
-] as const;
-
 /** Words for one person, seen as they will be read, and sent from here or from the owner's own program. */
 export function Write({ sheet, kind: first, from }: Props) {
   const router = useRouter();
-  const [kind, setKind] = useState<Kind>(first);
+  const [kind, setKind] = useState(first);
   const [writing, setWriting] = useState(from ?? NOTHING_WRITTEN);
-  // Other words come in from a template: the fields begin anew with them.
-  const [begun, setBegun] = useState(0);
   const { subject, words, html } = writing;
   const asked = { personId: sheet.id, kind, subject, words, html: kind === 'email' ? html : '' };
   const body = JSON.parse(useSettled(JSON.stringify(asked))) as typeof asked;
@@ -65,26 +50,13 @@ export function Write({ sheet, kind: first, from }: Props) {
         <Body className="text-sea">{`‹ ${sheet.name}`}</Body>
       </Linked>
       <Title>{`To ${sheet.name}`}</Title>
-      <Choice label="How" value={kind} options={KINDS} onChange={setKind} />
-      <BeginFrom
-        kind={kind}
-        writing={writing}
-        onBegin={(next) => {
-          setWriting(next);
-          setBegun(begun + 1);
-        }}
-      />
-      <WordsFields
-        key={begun}
-        kind={kind}
-        words={writing}
-        onChange={(changed) => setWriting({ ...writing, ...changed })}
+      <Composer
+        {...{ kind, writing }}
+        onKind={setKind}
+        onWriting={setWriting}
         subjectHint={started?.subject}
         filled={started?.words}
       />
-      {kind === 'email' ? (
-        <FilesAlong files={writing.files} onChange={(files) => setWriting({ ...writing, files })} />
-      ) : null}
       {faults.map(({ sentence }) => (
         <Fault key={sentence}>{sentence}</Fault>
       ))}
@@ -114,7 +86,7 @@ function OwnProgram({
   ready,
 }: {
   sheet: PersonSheet;
-  kind: Kind;
+  kind: WrittenKind;
   started: Started | undefined;
   ready: boolean;
 }) {
