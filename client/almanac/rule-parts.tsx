@@ -171,12 +171,20 @@ export function Said({ draft: { kind, subject, words, templateId }, onChange }: 
       {templateId ? (
         <Soft>Its wordings take turns, so that nobody reads the same one two years running.</Soft>
       ) : (
-        <WordsFields
-          kind={TEMPLATE_KINDS.find((one) => one === kind) ?? 'call'}
-          words={{ subject, words, html: '' }}
-          onChange={(next) => onChange({ subject: next.subject, words: next.words })}
-          plainOnly
-        />
+        <>
+          <WordsFields
+            kind={TEMPLATE_KINDS.find((one) => one === kind) ?? 'call'}
+            words={{ subject, words, html: '' }}
+            onChange={(next) => onChange({ subject: next.subject, words: next.words })}
+            plainOnly
+          />
+          {words.trim() ? (
+            <Soft>
+              Everybody reads these words each year. Of a template with several wordings, nobody
+              reads the same one two years running.
+            </Soft>
+          ) : null}
+        </>
       )}
     </View>
   );
