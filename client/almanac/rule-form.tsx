@@ -6,8 +6,9 @@ import { Button, Fault, Heading, Title, useWide } from '@/client/ui';
 import { addRule, removeRule, saveRule, type RuleDraft } from '@/contract/greetings';
 import { BIRTHDAY } from '@/core/almanac';
 
-import { How, Said, Whom, When } from './rule-parts';
+import { How, Whom, When } from './rule-parts';
 import { RuleTrial } from './rule-trial';
+import { Said } from './rule-words';
 
 /** A rule as it is being written; without an id it is a new one. */
 export interface Drafted {
