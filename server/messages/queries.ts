@@ -111,15 +111,28 @@ export const waiting = (sql: Sql, since: string, limit: number) =>
     [since, limit],
   );
 
+/** What nobody held back, and was to go by a day. */
+const LONG = `m.mend <> 'release' and m.planned_on <= $2::date`;
+
 /** How much needs the owner, and how much of it since before a day though nobody held it back. */
 export const countWaiting = async (sql: Sql, since: string, longSince: string) =>
   (
     await sql.query<{ total: number; long: number; since: string }>(
-      // Few are away: leaving them out is quicker than joining everybody.
-      `select count(*)::int as total, min(m.planned_on) filter (where m.mend <> 'release') as since,
-         count(*) filter (where m.mend <> 'release' and m.planned_on <= $2::date)::int as long
-       from message m where ${WAITING}
-         and m.person_id not in (select id from person_all where archived_on is not null or deleted_on is not null)`,
+      // What is held is counted by its index alone; of the few that are away it is taken off again, and the few
+      // that were given up are added.
+      `with away as (select id from person_all where archived_on is not null or deleted_on is not null),
+         besides as (
+           select 1 as n, m.planned_on, m.mend from message m
+           where m.state = 'failed' and ${WAITING} and m.person_id not in (select id from away)
+           union all
+           select -1, m.planned_on, m.mend from message m join away on away.id = m.person_id where m.state = 'held'
+         )
+       select ((select count(*) from message where state = 'held') +
+           (select coalesce(sum(n), 0) from besides))::int as total,
+         ((select count(*) from message m where m.state = 'held' and ${LONG}) +
+           (select coalesce(sum(n), 0) from besides m where ${LONG}))::int as long,
+         (select m.planned_on from message m where ${WAITING} and m.mend <> 'release'
+            and m.person_id not in (select id from away) order by m.planned_on limit 1) as since`,
       [since, longSince],
     )
   )[0]!;

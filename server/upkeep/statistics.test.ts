@@ -41,6 +41,17 @@ onPglite(
     );
     expect(dead!.n).toBeLessThan(200);
     expect(await refreshStatistics(api.ctx.db)).toEqual([]);
+    // What is new is swept as well, so that it is counted by an index alone.
+    await api.ctx.db.query(
+      `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold)
+       select gen_random_uuid(), (select id from person_all limit 1), date '2025-01-01' + i % 300, now(), 'call', 'reached', 1
+       from generate_series(1, 3000) i`,
+    );
+    expect(await refreshStatistics(api.ctx.db)).toContain('touch');
+    const [swept] = await api.ctx.db.query<{ share: number }>(
+      `select relallvisible / relpages::float8 as share from pg_class where relname = 'touch'`,
+    );
+    expect(swept!.share).toBe(1);
   },
 );
 

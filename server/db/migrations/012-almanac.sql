@@ -88,3 +88,4 @@ alter table message
 -- What needs the owner, the latest first: counted without reading the messages.
 create index message_waiting on message (planned_on desc, id) include (person_id, mend, state)
   where state in ('held', 'failed');
+create index message_held on message (planned_on) include (person_id, mend) where state = 'held';
