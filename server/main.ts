@@ -79,6 +79,8 @@ async function main(): Promise<void> {
   }
   const running = await start(config);
   const stop = async () => {
+    // What the end cuts off is heard by nobody any more.
+    process.on('unhandledRejection', () => {});
     await running.close();
     process.exit(0);
   };

@@ -104,7 +104,7 @@ export const dailyRound: Recurring = {
         `it could not be done for ${plural(failed.length, 'person', 'people')} of ${sphere.people.length}`,
       );
     // What it wrote is listed at once, and a database that knows nothing of it yet takes seconds.
-    if (changed.length > MANY) await refreshStatistics(ctx.db, { sweep: false });
+    if (changed.length > MANY) await refreshStatistics(ctx.db);
     await writeMemo(ctx.db, LAST_ROUND, ctx.clock.today());
     return `Done for ${plural(changed.length, 'person', 'people')}`;
   },

@@ -105,7 +105,7 @@ export async function writeToMany(
   }
   if (people + leftOut === 0) throw invalid('Nobody is meant.', 'who');
   // What lists them is asked at once, and a database that knows nothing of them yet takes seconds.
-  if (people > MANY) await refreshStatistics(ctx.db, { sweep: false });
+  if (people > MANY) await refreshStatistics(ctx.db);
   await wakeOutbox(ctx, ctx.db);
   await sendNow(ctx);
   tellOf(ctx, []);
