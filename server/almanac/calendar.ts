@@ -94,14 +94,15 @@ export async function readAlmanac(
   for (const one of some)
     days[one.on - first]!.dates.push(shownDate(sphere, held, one, planned, fates));
   for (const { key, on, occasion, name, kind } of mine) {
-    const day = days[on - first];
-    if (day) day.costMinor += setups[kind].costMinor;
-    const holiday = day?.holidays.find((one) => one.name === name);
+    const holiday = days[on - first]?.holidays.find((one) => one.name === name);
     if (holiday && isHoliday(occasion)) holiday.toGreet += 1;
     const plan = held.plans.get(key)!;
-    const lastDay =
-      plan.mail && !isTooLateForPost(plan, sphere.options) && days[plan.mail.writeBy - first];
-    if (lastDay) lastDay.writeBy += 1;
+    if (isTooLateForPost(plan, sphere.options)) continue;
+    // What is mailed costs on the day on which it is written.
+    const day = days[(plan.mail?.writeBy ?? on) - first];
+    if (!day) continue;
+    day.costMinor += setups[kind].costMinor;
+    if (plan.mail) day.writeBy += 1;
   }
   return { today: ctx.clock.today(), total: dates.length, days };
 }
