@@ -14,6 +14,8 @@ test.each([
   ['baby due in March', ['Baby due 2027-03-01']],
   ['So glad: baby due in March.', ['Baby due 2027-03-01']],
   ['moving on the 3rd', ['Moving 2026-12-03']],
+  ['moving on the 3rd with the children', ['Moving 2026-12-03']],
+  ['party on the 4th july', ['Party 2027-07-04']],
   ['Rosa is moving on the 30th', ['Moving 2026-11-30']],
   ['She is moving on the 3rd of January.', ['Moving 2027-01-03']],
   ['Their wedding is June 12', ['Wedding 2027-06-12']],

@@ -28,7 +28,7 @@ const pad = (n: number, width = 2) => String(n).padStart(width, '0');
 const DOUBTFUL = /^(?:sun|mon|tue|wed|thu|fri|sat|march|may|now|today|tonight|yesterday)\b/;
 /** "The 3rd", without a month. */
 const NTH =
-  /\b(?:on\s+)?the\s+(\d{1,2})(?:st|nd|rd|th)\b(?!\s+(?:of|time|year|floor|child|\p{Lu}))/giu;
+  /\b(?:[Oo]n\s+)?[Tt]he\s+(\d{1,2})(?:st|nd|rd|th)\b(?!\s+(?:of|time|year|floor|child|\p{Lu}))/gu;
 /** What separates one thing that a note says from the next. */
 const BREAK = /[.!?](?:\s|$)|[;\n]|[:,]\s|\s+(?:and|but|so|then)\s+/i;
 /** What is to be done by oneself is no date of theirs. */
@@ -74,7 +74,10 @@ interface Found {
  */
 export function daysInNote(note: string, today: PlainDate, order: DateOrder = 'mdy'): DayInNote[] {
   const seen = new Set<string>();
-  return [...named(note, today, order), ...nths(note, today)]
+  const months = named(note, today, order);
+  const apart = (one: Found) => (other: Found) =>
+    one.at + one.said.length <= other.at || other.at + other.said.length <= one.at;
+  return [...months, ...nths(note, today).filter((one) => months.every(apart(one)))]
     .sort((a, b) => a.at - b.at)
     .flatMap((found): DayInNote[] => {
       const told = whatOf(note, found);
