@@ -14,70 +14,75 @@ const AT_ONCE = 12;
 
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
-test('a process that is killed while it sends hands each message over once, or says that it is in doubt', async () => {
-  const dir = await mkdtemp(join(tmpdir(), 'penpal-sending-'));
-  const mail = await mailServer({});
-  const begin = () => startServer(['--data', dir, '--port', '0']);
-  let server: ServerProcess = await begin();
-  try {
-    const { url } = server;
-    const setup = {
-      host: '127.0.0.1',
-      port: mail.smtpPort,
-      security: 'none' as const,
-      user: 'owner',
-      fromAddress: 'marisol@example.com',
-      fromName: 'Marisol Quane',
-      perMinute: 1000,
-      perDay: 100_000,
-    };
-    await call(saveMail, { body: { setup, secret: 'harbor' } }, { base: url });
-    const body = { givenName: 'Rosa', familyName: 'Lind', email: 'rosa@example.com' };
-    const { id: personId } = await call(addPerson, { body }, { base: url });
-    const written: { id: string }[] = [];
-    for (let kill = 0; kill < KILLS; kill++) {
-      const base = server.url;
-      const before = mail.arrived.length;
-      const writing = Array.from({ length: AT_ONCE }, async (_, i) => {
-        const words = `Kill ${kill}, message ${i}`;
-        const { id } = await call(
-          writeMessage,
-          { body: { personId, kind: 'email', subject: '', words } },
-          { base },
-        );
-        written.push({ id });
-      });
-      const all = Promise.allSettled(writing);
-      // In the midst of it: when some have arrived, and others are on their way.
-      const some = before + Math.floor(Math.random() * AT_ONCE);
-      for (let ms = 0; ms < 5_000 && mail.arrived.length < some; ms++) await pause(1);
-      await pause(Math.random() * 20);
+test(
+  'a process that is killed while it sends hands each message over once, or says that it is in doubt',
+  async () => {
+    const dir = await mkdtemp(join(tmpdir(), 'penpal-sending-'));
+    const mail = await mailServer({});
+    const begin = () => startServer(['--data', dir, '--port', '0']);
+    let server: ServerProcess = await begin();
+    try {
+      const { url } = server;
+      const setup = {
+        host: '127.0.0.1',
+        port: mail.smtpPort,
+        security: 'none' as const,
+        user: 'owner',
+        fromAddress: 'marisol@example.com',
+        fromName: 'Marisol Quane',
+        perMinute: 1000,
+        perDay: 100_000,
+      };
+      await call(saveMail, { body: { setup, secret: 'harbor' } }, { base: url });
+      const body = { givenName: 'Rosa', familyName: 'Lind', email: 'rosa@example.com' };
+      const { id: personId } = await call(addPerson, { body }, { base: url });
+      const written: { id: string }[] = [];
+      for (let kill = 0; kill < KILLS; kill++) {
+        const base = server.url;
+        const before = mail.arrived.length;
+        const writing = Array.from({ length: AT_ONCE }, async (_, i) => {
+          const words = `Kill ${kill}, message ${i}`;
+          const { id } = await call(
+            writeMessage,
+            { body: { personId, kind: 'email', subject: '', words } },
+            { base },
+          );
+          written.push({ id });
+        });
+        const all = Promise.allSettled(writing);
+        // In the midst of it: when some have arrived, and others are on their way.
+        const some = before + Math.floor(Math.random() * AT_ONCE);
+        for (let ms = 0; ms < 5_000 && mail.arrived.length < some; ms++) await pause(1);
+        await pause(Math.random() * 20);
+        await server.end('SIGKILL');
+        await all;
+        server = await begin();
+      }
+      const { url: base } = server;
+      // What was ready goes once it is looked for; the first look is at the start.
+      const statesNow = () =>
+        Promise.all(written.map(({ id }) => call(getMessage, { params: { id } }, { base })));
+      let messages = await statesNow();
+      const isUnderWay = () =>
+        messages.some(({ state }) => state === 'ready' || state === 'handing');
+      for (let looks = 0; looks < 100 && isUnderWay(); looks++) {
+        await pause(200);
+        messages = await statesNow();
+      }
+      const arrivals = new Map<string, number>();
+      for (const { mail: one } of mail.arrived)
+        arrivals.set(one.text!, (arrivals.get(one.text!) ?? 0) + 1);
+      expect([...arrivals.values()].filter((n) => n > 1)).toEqual([]);
+      expect(arrivals.size).toBeGreaterThan(0);
+      for (const message of messages)
+        // It has arrived once, or the owner is told that it may have.
+        if (message.state === 'held') expect(message.mend).toBe('unclear');
+        else expect([message.state, arrivals.get(message.words)]).toEqual(['gone', 1]);
+    } finally {
       await server.end('SIGKILL');
-      await all;
-      server = await begin();
+      await mail.close();
+      await rm(dir, { recursive: true, force: true });
     }
-    const { url: base } = server;
-    // What was ready goes once it is looked for; the first look is at the start.
-    const statesNow = () =>
-      Promise.all(written.map(({ id }) => call(getMessage, { params: { id } }, { base })));
-    let messages = await statesNow();
-    const isUnderWay = () => messages.some(({ state }) => state === 'ready' || state === 'handing');
-    for (let looks = 0; looks < 100 && isUnderWay(); looks++) {
-      await pause(200);
-      messages = await statesNow();
-    }
-    const arrivals = new Map<string, number>();
-    for (const { mail: one } of mail.arrived)
-      arrivals.set(one.text!, (arrivals.get(one.text!) ?? 0) + 1);
-    expect([...arrivals.values()].filter((n) => n > 1)).toEqual([]);
-    expect(arrivals.size).toBeGreaterThan(0);
-    for (const message of messages)
-      // It has arrived once, or the owner is told that it may have.
-      if (message.state === 'held') expect(message.mend).toBe('unclear');
-      else expect([message.state, arrivals.get(message.words)]).toEqual(['gone', 1]);
-  } finally {
-    await server.end('SIGKILL');
-    await mail.close();
-    await rm(dir, { recursive: true, force: true });
-  }
-}, 60_000 + KILLS * 12_000);
+  },
+  60_000 + KILLS * 12_000,
+);
