@@ -132,6 +132,41 @@ test('standings that an earlier program kept learn of the last touch', async () 
   await old.close();
 });
 
+test('rules of greetings and what calendars were told are as they were, and a rule comes back', async () => {
+  const shipped = await readMigrations('server/db/migrations');
+  const old = await openPglite(null);
+  await migrate(old, shipped.slice(0, 12));
+  const [rule, feed, action] = [newId(), newId(), newId()];
+  await old.query(`insert into action (id, at, sentence) values ($1, now(), 'No rule any more')`, [
+    action,
+  ]);
+  await old.query(
+    `insert into greeting_rule (id, position, occasion, kind, words, since)
+     values ($1, 0, 'birthday', 'email', 'A good day to you', '2026-11-23')`,
+    [rule],
+  );
+  await old.query(
+    `insert into calendar_feed (id, name, token_digest, shows, made_on) values ($1, 'All', 'd', '{dates}', '2026-11-23')`,
+    [feed],
+  );
+  await old.query(
+    `insert into calendar_event (uid, digest, sequence, changed_at) values ('a-birthday', 'x', 3, now())`,
+  );
+  await old.transaction(async (tx) => {
+    await tx.query(`select set_config('penpal.action', $1, true)`, [action]);
+    await tx.query('delete from greeting_rule');
+  });
+  await migrate(old, shipped);
+  for (const run of await runsOf(old, action)) await revert(old, action, run);
+  expect(await old.query('select id, subject, words from greeting_rule')).toEqual([
+    { id: rule, subject: '', words: 'A good day to you' },
+  ]);
+  expect(await old.query('select feed_id, uid, sequence from calendar_event')).toEqual([
+    { feed_id: feed, uid: 'a-birthday', sequence: 3 },
+  ]);
+  await old.close();
+});
+
 test('days, instants, large and exact numbers come as the program wants them', async () => {
   const [row] = await db.query(
     `select date '2026-11-23' as day, timestamptz '2026-11-23 08:00:00-08' as at, 5::bigint as big, 0.25::numeric as exact`,

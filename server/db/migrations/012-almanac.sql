@@ -14,8 +14,7 @@ create table greeting_rule (
   way text not null default 'hand' check (way in ('hand', 'auto')),
   lead_days int not null default 0 check (lead_days between 0 and 60),
   day_rule text not null default 'previous',
-  -- With merge fields; a template's where there is one. Of an e-mail, its subject.
-  subject text not null default '',
+  -- With merge fields; a template's where there is one.
   words text not null default '',
   template_id uuid references template (id),
   active boolean not null default true,
@@ -38,6 +37,7 @@ select watch('hushed');
 create table greeting_words (
   id text primary key,
   person_id uuid not null references person_all (id),
+  subject text not null default '',
   words text not null
 );
 create index greeting_words_person on greeting_words (person_id);
@@ -61,15 +61,12 @@ create table calendar_feed (
 );
 select watch('calendar_feed');
 
--- What each calendar was told of its events, so that a change raises their numbers. It outlives an address
--- that is taken away: that can be undone.
+-- What calendars were told of each event, so that a change raises its number.
 create table calendar_event (
-  feed_id uuid not null,
-  uid text not null,
+  uid text primary key,
   digest text not null,
   sequence int not null default 0,
-  changed_at timestamptz not null,
-  primary key (feed_id, uid)
+  changed_at timestamptz not null
 );
 
 alter table settings
@@ -88,4 +85,3 @@ alter table message
 -- What needs the owner, the latest first: counted without reading the messages.
 create index message_waiting on message (planned_on desc, id) include (person_id, mend, state)
   where state in ('held', 'failed');
-create index message_held on message (planned_on) include (person_id, mend) where state = 'held';
