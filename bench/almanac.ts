@@ -5,10 +5,10 @@ import {
   planGreeting,
   ruleBook,
   type AlmanacPerson,
-  type GreetingRule,
   type GreetingTimes,
   type SphereDate,
 } from '@/core/almanac';
+import { ruleOf } from '@/core/almanac/fixtures';
 import { plan } from '@/core/planner';
 import { dayNumberOf, plainDate, toDayNumber } from '@/core/time';
 
@@ -52,26 +52,12 @@ const almanacPeople = (): AlmanacPerson[] =>
     reach: 'country',
   }));
 
-const rule = (id: string, change: Partial<GreetingRule>): GreetingRule => ({
-  id,
-  occasion: 'birthday',
-  circles: [],
-  viewId: null,
-  years: 'all',
-  kind: 'call',
-  way: 'hand',
-  leadDays: 0,
-  dayRule: 'previous',
-  since: 0,
-  ...change,
-});
-
 const RULES = [
-  rule('round', { years: 'round', kind: 'card', leadDays: 1 }),
-  rule('inner', { circles: ['c0'] }),
-  rule('rest', { kind: 'email', way: 'auto' }),
-  rule('weddings', { occasion: 'wedding', kind: 'card', leadDays: 1 }),
-  rule('work', { occasion: 'service', kind: 'email' }),
+  ruleOf({ id: 'round', years: 'round', kind: 'card', leadDays: 1 }),
+  ruleOf({ id: 'inner', circles: ['c0'] }),
+  ruleOf({ id: 'rest', kind: 'email', way: 'auto' }),
+  ruleOf({ id: 'weddings', occasion: 'wedding', kind: 'card', leadDays: 1 }),
+  ruleOf({ id: 'work', occasion: 'service', kind: 'email' }),
 ];
 
 /** The same dates in a plain loop: those of a year, put into their days. */

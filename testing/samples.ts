@@ -1,7 +1,7 @@
 import type { Message, Out, Result } from '@/contract/messages';
 import type { Beat, Cadence } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
-import type { GreetingRuleShown, GreetingTotals } from '@/contract/greetings';
+import { RuleDraft, type GreetingRuleShown, type GreetingTotals } from '@/contract/greetings';
 import type { PersonRow, PersonSheet } from '@/contract/people';
 import type { Outlook } from '@/contract/planner';
 import type { getSettings } from '@/contract/settings';
@@ -282,21 +282,10 @@ export const greetingTotals = (change: Partial<GreetingTotals> = {}): GreetingTo
 
 /** A rule that greets everybody on their birthday. */
 export const greetingRule = (change: Partial<GreetingRuleShown> = {}): GreetingRuleShown => ({
+  ...RuleDraft.parse({ occasion: 'birthday', kind: 'call', words: 'Happy day' }),
   id: id(1),
   version: 1,
   name: 'birthday',
-  occasion: 'birthday',
-  circles: [],
-  viewId: null,
-  years: 'all',
-  kind: 'call',
-  way: 'hand',
-  leadDays: 0,
-  dayRule: 'previous',
-  subject: '',
-  words: 'Happy day',
-  templateId: null,
-  active: true,
   year: greetingTotals(),
   ...change,
 });

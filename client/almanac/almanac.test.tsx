@@ -1,15 +1,11 @@
 import { getAlmanac, getAlmanacYear } from '@/contract/almanac';
-import { datesOfPerson, hush, listOccasions, type DateShown } from '@/contract/greetings';
-import { readLists } from '@/contract/lists';
-import { getSettings } from '@/contract/settings';
-import { listTemplates } from '@/contract/templates';
-import { listViews } from '@/contract/views';
+import { datesOfPerson, hush, type DateShown } from '@/contract/greetings';
 import { addDays, plainDate } from '@/core/time';
+import { almanacServer } from '@/testing/almanac-screens';
 import * as sample from '@/testing/samples';
 import {
   choose,
   expectWaiting,
-  fakeServer,
   press,
   screen,
   show,
@@ -23,19 +19,6 @@ import { PersonDates } from './person-dates';
 
 const day = plainDate;
 const DONE = { actionId: sample.id(99), sentence: 'Done so', topics: [] };
-
-const server = () =>
-  fakeServer()
-    .answer(getSettings, sample.settings())
-    .answer(readLists, sample.lists())
-    .answer(listViews, { views: [] })
-    .answer(listTemplates, { templates: [] })
-    .answer(listOccasions, {
-      occasions: [
-        { occasion: 'birthday', name: 'birthday', people: 12, next: null },
-        { occasion: 'holiday.hanukkah', name: 'Hanukkah', people: 20, next: day('2026-12-05') },
-      ],
-    });
 
 const date = (change: Partial<DateShown> = {}): DateShown => ({
   personId: sample.id(1),
@@ -90,10 +73,10 @@ describe('the almanac', () => {
       }),
     ],
   });
-  const open = () => server().answer(getAlmanac, month);
+  const open = () => almanacServer().answer(getAlmanac, month);
 
   test('on its way, and away', () =>
-    expectWaiting(<AlmanacScreen />, server(), getAlmanac, {
+    expectWaiting(<AlmanacScreen />, almanacServer(), getAlmanac, {
       answer: month,
       shows: 'November: 3 dates, 2 with a greeting',
     }));
@@ -168,7 +151,7 @@ describe('the almanac', () => {
 
 test('on the sheet: when each date is next, and that they are not greeted on it', async () => {
   const { personId: _, name: __, ...shown } = date();
-  const asked = server()
+  const asked = almanacServer()
     .answer(datesOfPerson, {
       never: false,
       dates: [{ ...shown, next: day('2026-11-28'), doubt: 'The year 1850 can’t be right.' }],

@@ -2,33 +2,17 @@ import {
   changeGreeting,
   greetTogether,
   listGreetings,
-  listOccasions,
   type GreetingShown,
 } from '@/contract/greetings';
-import { readLists } from '@/contract/lists';
-import { getSettings } from '@/contract/settings';
-import { listTemplates } from '@/contract/templates';
-import { listViews } from '@/contract/views';
 import { plainDate } from '@/core/time';
+import { almanacServer } from '@/testing/almanac-screens';
 import * as sample from '@/testing/samples';
-import { choose, fakeServer, press, screen, show, TODAY, type, widen } from '@/testing/screen';
+import { choose, press, screen, show, TODAY, type, widen } from '@/testing/screen';
+
 import { GreetingsScreen } from './greetings-screen';
 
 const day = plainDate;
 const DONE = { actionId: sample.id(99), sentence: 'Done so', topics: [] };
-
-const server = () =>
-  fakeServer()
-    .answer(getSettings, sample.settings())
-    .answer(readLists, sample.lists())
-    .answer(listViews, { views: [] })
-    .answer(listTemplates, { templates: [] })
-    .answer(listOccasions, {
-      occasions: [
-        { occasion: 'birthday', name: 'birthday', people: 12, next: null },
-        { occasion: 'holiday.hanukkah', name: 'Hanukkah', people: 20, next: day('2026-12-05') },
-      ],
-    });
 
 const greeting = (change: Partial<GreetingShown> = {}): GreetingShown => ({
   key: 'greet:a',
@@ -64,7 +48,7 @@ describe('greetings ahead', () => {
     ...change,
   });
   const open = (greetings: GreetingShown[], change: object = {}) => {
-    const asked = server()
+    const asked = almanacServer()
       .answer(listGreetings, answer(greetings, change))
       .answer(changeGreeting, DONE)
       .answer(greetTogether, DONE);

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
 import { Button, Fault, Heading, Title, useWide } from '@/client/ui';
-import { addRule, removeRule, saveRule, type RuleDraft } from '@/contract/greetings';
+import { addRule, removeRule, saveRule, RuleDraft } from '@/contract/greetings';
 import { BIRTHDAY } from '@/core/almanac';
 
 import { How, Whom, When } from './rule-parts';
@@ -18,20 +18,7 @@ export interface Drafted {
   draft: RuleDraft;
 }
 
-export const blankRule = (): RuleDraft => ({
-  occasion: BIRTHDAY,
-  circles: [],
-  viewId: null,
-  years: 'all',
-  kind: 'call',
-  way: 'hand',
-  leadDays: 0,
-  dayRule: 'previous',
-  subject: '',
-  words: '',
-  templateId: null,
-  active: true,
-});
+export const blankRule = (): RuleDraft => RuleDraft.parse({ occasion: BIRTHDAY, kind: 'call' });
 
 interface Props {
   drafted: Drafted;

@@ -1,35 +1,19 @@
 import {
   addRule,
-  listOccasions,
   listRules,
   orderRules,
   tryRule,
   type GreetingRuleShown,
 } from '@/contract/greetings';
-import { readLists } from '@/contract/lists';
-import { getSettings } from '@/contract/settings';
-import { listTemplates } from '@/contract/templates';
-import { listViews } from '@/contract/views';
 import { plainDate } from '@/core/time';
+import { almanacServer } from '@/testing/almanac-screens';
 import * as sample from '@/testing/samples';
-import { choose, fakeServer, press, screen, show, TODAY, widen } from '@/testing/screen';
+import { choose, press, screen, show, TODAY, widen } from '@/testing/screen';
+
 import { RulesScreen } from './rules-screen';
 
 const day = plainDate;
 const DONE = { actionId: sample.id(99), sentence: 'Done so', topics: [] };
-
-const server = () =>
-  fakeServer()
-    .answer(getSettings, sample.settings())
-    .answer(readLists, sample.lists())
-    .answer(listViews, { views: [] })
-    .answer(listTemplates, { templates: [] })
-    .answer(listOccasions, {
-      occasions: [
-        { occasion: 'birthday', name: 'birthday', people: 12, next: null },
-        { occasion: 'holiday.hanukkah', name: 'Hanukkah', people: 20, next: day('2026-12-05') },
-      ],
-    });
 
 describe('rules', () => {
   const TRIAL = {
@@ -50,7 +34,7 @@ describe('rules', () => {
   };
   const open = (rules: GreetingRuleShown[]) => {
     widen(1280);
-    const asked = server()
+    const asked = almanacServer()
       .answer(listRules, { today: TODAY, rules, year: sample.greetingTotals() })
       .answer(tryRule, TRIAL)
       .answer(addRule, { ...DONE, id: sample.id(5) })

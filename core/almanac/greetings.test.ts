@@ -22,6 +22,7 @@ import {
   type GreetingRule,
   type SphereDate,
 } from '.';
+import { ruleOf } from './fixtures';
 
 const day = (text: string) => toDayNumber(plainDate(text));
 const date = (on: string, change: Partial<SphereDate> = {}): SphereDate => ({
@@ -48,19 +49,7 @@ const person = (id: string, change: Partial<AlmanacPerson> = {}): AlmanacPerson 
   reach: 'near',
   ...change,
 });
-const rule = (change: Partial<GreetingRule> = {}): GreetingRule => ({
-  id: 'r',
-  occasion: 'birthday',
-  circles: [],
-  viewId: null,
-  years: 'all',
-  kind: 'call',
-  way: 'hand',
-  leadDays: 0,
-  dayRule: 'previous',
-  since: day('2020-01-01'),
-  ...change,
-});
+const rule = ruleOf;
 const greet = (people: AlmanacPerson[], rules: GreetingRule[], change: object = {}) =>
   greetingsOf(people, {
     from: day('2026-01-01'),

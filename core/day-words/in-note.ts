@@ -1,14 +1,12 @@
-import type { ParsedComponents } from 'chrono-node';
-import { casual, GB } from 'chrono-node/en';
-
 import {
   daysInMonth,
   isPlainDate,
-  plainDate,
   sentenceCase,
   type DateOrder,
   type PlainDate,
 } from '@/core/time';
+
+import { pad, parseDays, written } from './reader';
 
 /** A day that a note tells of, and that may be kept as a date of theirs. */
 export interface DayInNote {
@@ -16,13 +14,9 @@ export interface DayInNote {
   name: string;
   /** The next such day, or the day itself where the note says the year. */
   on: PlainDate;
-  /** The words that tell the day. */
-  said: string;
   /** The note tells no more than the month: the day is its first. */
   monthOnly: boolean;
 }
-
-const pad = (n: number, width = 2) => String(n).padStart(width, '0');
 
 /** What is short enough to be a word of another kind is a day only as it is written in a calendar: "Sat", "March". */
 const DOUBTFUL = /^(?:sun|mon|tue|wed|thu|fri|sat|march|may|now|today|tonight|yesterday)\b/;
@@ -70,7 +64,7 @@ interface Found {
  *
  * @param order whether "4/5" is the fifth of April, or the fourth of May
  * @example daysInNote('Baby due in March', plainDate('2026-11-25'))
- *   // [{ name: 'Baby due', on: '2027-03-01', said: 'March', monthOnly: true }]
+ *   // [{ name: 'Baby due', on: '2027-03-01', monthOnly: true }]
  */
 export function daysInNote(note: string, today: PlainDate, order: DateOrder = 'mdy'): DayInNote[] {
   const seen = new Set<string>();
@@ -81,40 +75,26 @@ export function daysInNote(note: string, today: PlainDate, order: DateOrder = 'm
     .sort((a, b) => a.at - b.at)
     .flatMap((found): DayInNote[] => {
       const told = whatOf(note, found);
-      if (!told || !isPlainDate(found.on)) return [];
-      const day = { ...found, ...told };
-      if (day.on < today && !day.comesBack) return [];
-      const key = day.name.toLowerCase();
-      if (seen.has(key)) return [];
+      if (!told || !isPlainDate(told.on)) return [];
+      const { name, on, comesBack } = told;
+      const key = name.toLowerCase();
+      if (seen.has(key) || (on < today && !comesBack)) return [];
       seen.add(key);
-      return [{ name: day.name, on: plainDate(day.on), said: day.said, monthOnly: day.monthOnly }];
+      return [{ name, on, monthOnly: found.monthOnly }];
     });
 }
 
 /** Days that are told by their month or weekday. */
 function named(note: string, today: PlainDate, order: DateOrder): Found[] {
-  const [year, month, day] = today.split('-').map(Number);
-  // Noon of the machine's own zone: only the calendar day of it is used again.
-  const now = new Date(year!, month! - 1, day, 12);
-  const reader = order === 'dmy' ? GB : casual;
-  return reader.parse(note, now, { forwardDate: true }).flatMap(({ text, index, start, end }) => {
+  return parseDays(note, today, order, true).flatMap(({ text, index, start, end }) => {
     if (end || DOUBTFUL.test(text)) return [];
     const isDay = start.isCertain('day') || start.isCertain('weekday');
     if (!isDay && !start.isCertain('month')) return [];
-    return [
-      {
-        at: index,
-        said: text,
-        on: written(start, isDay),
-        monthOnly: !isDay,
-        hasYear: start.isCertain('year'),
-      },
-    ];
+    const on = isDay ? written(start) : written(start, 1);
+    const hasYear = start.isCertain('year');
+    return [{ at: index, said: text, on, monthOnly: !isDay, hasYear }];
   });
 }
-
-const written = (at: ParsedComponents, isDay: boolean): string =>
-  `${pad(at.get('year')!, 4)}-${pad(at.get('month')!)}-${isDay ? pad(at.get('day')!) : '01'}`;
 
 /** "The 3rd": the next one that comes. */
 const nths = (note: string, today: PlainDate): Found[] =>
@@ -145,7 +125,7 @@ function whatOf(note: string, { at, said, on, hasYear }: Found): Told | null {
   const name = bare(before.trim().replace(OF_WHOM, '')) || bare(behind);
   if (!name || TASK.test(name)) return null;
   const age = /^turn(?:s|ing)?\s+(\d{1,3})$/i.exec(name)?.[1];
-  if (age && !hasYear) {
+  if (age) {
     const born = Number(on.slice(0, 4)) - Number(age);
     return { name: 'birthday', on: `${born}${on.slice(4)}`, comesBack: true };
   }

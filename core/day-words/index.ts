@@ -1,10 +1,8 @@
-import { casual, GB } from 'chrono-node/en';
-
 import { addDays, addMonths, isPlainDate, type DateOrder, type PlainDate } from '@/core/time';
 
-export { daysInNote, type DayInNote } from './in-note';
+import { parseDays, written } from './reader';
 
-const pad = (n: number, width = 2) => String(n).padStart(width, '0');
+export { daysInNote, type DayInNote } from './in-note';
 
 /**
  * A day as people write it, beside `today`: "Friday", "in 2 weeks", "4 May", "Nov 30, 2026". Read by
@@ -21,17 +19,13 @@ export function readDay(
 ): PlainDate | null {
   const asked = text.trim();
   if (isPlainDate(asked)) return asked;
-  const [year, month, day] = today.split('-').map(Number);
-  // Noon of the machine's own zone: only the calendar day of it is used again.
-  const now = new Date(year!, month! - 1, day, 12);
-  const reader = order === 'dmy' ? GB : casual;
   const ahead = lean === 'ahead' && !/^last\b/i.test(asked);
-  const [found, ...more] = reader.parse(asked, now, { forwardDate: ahead });
+  const [found, ...more] = parseDays(asked, today, order, ahead);
   if (!found || more.length > 0 || found.end || found.text.length !== asked.length) return null;
   const at = found.start;
   // A month alone is no day, and a time of day says more than a day.
   if (at.isCertain('hour') || !(at.isCertain('day') || at.isCertain('weekday'))) return null;
-  const read = `${pad(at.get('year')!, 4)}-${pad(at.get('month')!)}-${pad(at.get('day')!)}`;
+  const read = written(at);
   if (!isPlainDate(read)) return null;
   return lean === 'back' ? notAfter(read, today, at) : read;
 }

@@ -13,6 +13,7 @@ import { listGone, listOut } from '@/contract/messages';
 import { editPerson, getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
 import { getDesk } from '@/contract/touches';
+import type { MailStandIn } from '@/standins';
 import { messagesSuite, YES } from '@/testing/messages';
 
 const { add, begin, call, due, evening, later, refusal, rosa, sheet } = messagesSuite();
@@ -91,6 +92,16 @@ describe('a greeting that waits under Out', () => {
     return call(editPerson, { params: { id }, body: { version, ...fields } });
   };
 
+  const goesOnTheSecondDay = async (mail: MailStandIn) => {
+    await days(1);
+    await evening();
+    expect(mail.arrived).toEqual([]);
+    later(15);
+    await due(true);
+    await evening();
+    expect(mail.arrived).toHaveLength(1);
+  };
+
   test('is cancelled when its date is taken off', async () => {
     const mail = await begin();
     await change(await waits(), { birthday: null });
@@ -104,13 +115,7 @@ describe('a greeting that waits under Out', () => {
     const mail = await begin();
     const id = await waits();
     await change(id, { birthday: '11-25' });
-    await days(1);
-    await evening();
-    expect(mail.arrived).toEqual([]);
-    later(15);
-    await due(true);
-    await evening();
-    expect(mail.arrived).toHaveLength(1);
+    await goesOnTheSecondDay(mail);
   });
 
   test('is not sent to somebody who was archived meanwhile', async () => {
@@ -191,13 +196,7 @@ describe('a greeting that waits under Out', () => {
     expect((await call(listOut)).goingTotal).toBe(1);
     const { id, version, name: _, year: __, ...draft } = (await call(listRules)).rules[0]!;
     await call(saveRule, { params: { id }, body: { ...draft, version, leadDays: 0 } });
-    await days(1);
-    await evening();
-    expect(mail.arrived).toEqual([]);
-    later(15);
-    await due(true);
-    await evening();
-    expect(mail.arrived).toHaveLength(1);
+    await goesOnTheSecondDay(mail);
   });
 
   test('stays once although the owner travels to another zone', async () => {
