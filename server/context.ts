@@ -29,10 +29,35 @@ export interface Context {
   outsideUrl: string | null;
   version: string;
   schema: number;
+  /** Work that nobody waits for. */
+  background: Background;
   /** What was written lately. */
   writes: Writes;
   /** Requests that are being answered at this moment. */
   inFlight: number;
+}
+
+/** Work that nobody waits for, and whether it is time to end it. */
+export class Background {
+  private readonly controller = new AbortController();
+  private readonly pending = new Set<Promise<unknown>>();
+
+  /** Aborted once Pen Pal is stopping: nothing new is begun. */
+  get stopping(): AbortSignal {
+    return this.controller.signal;
+  }
+
+  /** Keeps track of work until it is over; it handles its own failures. */
+  add(work: Promise<unknown>): void {
+    this.pending.add(work);
+    void work.finally(() => this.pending.delete(work));
+  }
+
+  /** Begins nothing new, and waits for what is under way. */
+  async stop(): Promise<void> {
+    this.controller.abort();
+    while (this.pending.size > 0) await Promise.allSettled([...this.pending]);
+  }
 }
 
 /** The people whose plans something can change. */

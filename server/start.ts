@@ -9,7 +9,7 @@ import { rollBackUnfinished, tableFaults, TABLES } from './act';
 import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
 import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
-import { Writes, type Context } from './context';
+import { Background, Writes, type Context } from './context';
 import { openDb } from './db';
 import { House } from './house';
 import { createApp, createFormApp } from './http/app';
@@ -22,7 +22,7 @@ import { outsideWorld, type OutsideWorld } from './outside-world';
 import { sealOldSecrets } from './services';
 import { readSettings, readShift, watchClock } from './settings';
 import { SUBJECTS } from './subjects';
-import { keepRunning } from './tasks';
+import { startTasks } from './tasks';
 import { inPlace, inThreads } from './threads';
 
 export interface Running {
@@ -67,6 +67,7 @@ export async function start(config: Config): Promise<Running> {
       outsideUrl: config.origins[0] ?? null,
       version: packageJson.version,
       schema: opened.schema,
+      background: new Background(),
       writes: new Writes(),
       inFlight: 0,
     };
@@ -93,7 +94,7 @@ export async function start(config: Config): Promise<Running> {
     const [url, formUrl] = [config, config.form].map((at, i) => at && urlOf(at.host, servers[i]!));
     // In the demo the only readers of links are on this machine.
     if (ctx.demo) ctx.outsideUrl ??= url!;
-    const tasks = await keepRunning(ctx);
+    const tasks = await startTasks(ctx);
     return {
       ctx,
       url: url!,

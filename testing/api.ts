@@ -11,7 +11,7 @@ import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import { plainDate } from '@/core/time';
 import { LOOPBACK, PassphraseFile, Sessions, Tries, type Reach } from '@/server/guard';
 import { createClock, setToday, type Clock } from '@/server/clock';
-import { Writes, type Context } from '@/server/context';
+import { Background, Writes, type Context } from '@/server/context';
 import { createApp } from '@/server/http/app';
 import { House } from '@/server/house';
 import { keysOf } from '@/server/keys';
@@ -71,6 +71,7 @@ export async function startTestApi({
     outsideUrl: null,
     version: 'test',
     schema: 1,
+    background: new Background(),
     writes: new Writes(),
     inFlight: 0,
   };

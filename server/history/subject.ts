@@ -3,7 +3,7 @@ import { addDays } from '@/core/time';
 import { forgetOld, KEPT_DAYS, REACT_AGAIN, REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
-import { forgetSteps, HANDLERS, RECURRING, recurringHandler } from '../tasks';
+import { deleteOldSteps, handles, RECURRING, recurringHandler } from '../tasks';
 import { watchClock } from '../settings';
 import { historyRoutes } from './routes';
 
@@ -22,17 +22,18 @@ export const history: Subject = {
     TABLES({ table: 'memo', rows: 'machine' }),
     TABLES({ table: 'migration', rows: 'machine' }),
     ROUTES(historyRoutes),
-    HANDLERS(recurringHandler),
-    HANDLERS({
+    handles(recurringHandler),
+    handles({
       kind: REACT_AGAIN,
-      async run(ctx, { payload }) {
-        const reaction = ctx.house.of(REACTIONS).find(({ name }) => name === payload.name);
-        if (!reaction) return { state: 'failed', words: `Nothing reacts as “${payload.name}”.` };
+      payload: (stored) => (stored as { name: string }).name,
+      async run(ctx, { payload: name }) {
+        const reaction = ctx.house.of(REACTIONS).find((one) => one.name === name);
+        if (!reaction) return { state: 'failed', outcome: `Nothing reacts as “${name}”.` };
         await reaction.run(ctx, 'everybody');
-        return { state: 'done', words: 'Done after all.' };
+        return { state: 'done', outcome: 'Done after all.' };
       },
     }),
-    RECURRING(forgetSteps),
+    RECURRING(deleteOldSteps),
     RECURRING({
       name: 'forget-old-actions',
       async run(ctx) {

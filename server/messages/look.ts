@@ -11,12 +11,11 @@ const MOST_ROUNDS = 20;
 /** Looks into the mailbox and asks the text gateway; comes again for as long as one of them is set up. */
 export const lookHandler: TaskHandler = {
   kind: LOOK,
-  most: Number.MAX_SAFE_INTEGER,
+  maxFailures: null,
   async run(ctx) {
     if (!(await liveMailbox(ctx)) && !(await liveTexts(ctx)))
-      return { state: 'done', words: 'Neither a mailbox nor a text gateway is set up.' };
-    const words = await look(ctx);
-    return { state: 'again', words, waitMs: EVERY_MS };
+      return { state: 'done', outcome: 'Neither a mailbox nor a text gateway is set up.' };
+    return { state: 'again', outcome: await look(ctx), waitMs: EVERY_MS };
   },
 };
 

@@ -40,13 +40,13 @@ const WAITS_MS = [1, 5, 15, 60, 240, 720].map((minutes) => minutes * MINUTE_MS);
 /** Sends what is due; a task that comes again for as long as there is something to send. */
 export const outboxHandler: TaskHandler = {
   kind: OUTBOX,
-  most: Number.MAX_SAFE_INTEGER,
+  maxFailures: null,
   leaseMs: 30 * MINUTE_MS,
   async run(ctx) {
     const waitMs = await sendDue(ctx);
     return waitMs === null
-      ? { state: 'done', words: 'Nothing waits to go out.' }
-      : { state: 'again', words: 'There is more to send.', waitMs };
+      ? { state: 'done', outcome: 'Nothing waits to go out.' }
+      : { state: 'again', outcome: 'There is more to send.', waitMs };
   },
 };
 

@@ -2,7 +2,7 @@ import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
-import { HANDLERS, RECURRING } from '../tasks';
+import { handles, RECURRING } from '../tasks';
 import { keepGoing, lookFromNow, mended } from './keep-going';
 import { lookHandler } from './look';
 import { outboxHandler } from './pump';
@@ -27,8 +27,8 @@ export const messages: Subject = {
     }),
     TABLES({ table: 'stopped_address', rows: 'machine', person: { columns, merge: 'move' } }),
     ROUTES(messageRoutes),
-    HANDLERS(outboxHandler),
-    HANDLERS(lookHandler),
+    handles(outboxHandler),
+    handles(lookHandler),
     RECURRING(keepGoing),
     REACTIONS(mended),
     REACTIONS(lookFromNow),

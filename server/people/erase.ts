@@ -70,7 +70,7 @@ export const scrubHandler: TaskHandler = {
   kind: SCRUB,
   async run({ db }) {
     await scrub(db);
-    return { state: 'done', words: 'The files hold nothing of who was erased.' };
+    return { state: 'done', outcome: 'The files hold nothing of who was erased.' };
   },
 };
 
@@ -122,10 +122,10 @@ export const eraseExpired: Recurring = {
 };
 
 /** Erases one of those; not if they came back meanwhile. */
-export const eraseHandler: TaskHandler = {
+export const eraseHandler: TaskHandler<string> = {
   kind: ERASE,
-  async within(ctx, tx, { payload }) {
-    const id = String(payload.id);
+  payload: (stored) => (stored as { id: string }).id,
+  async within(ctx, tx, { payload: id }) {
     const gone = await tx.query(
       'select 1 from person where id = $1::uuid and deleted_on < $2::date - $3::int',
       [id, ctx.clock.today(), GRACE_DAYS],

@@ -1,7 +1,7 @@
 import { TABLES, type MergeRows } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
-import { HANDLERS, RECURRING } from '../tasks';
+import { handles, RECURRING } from '../tasks';
 import { eraseExpired, eraseHandler, scrubHandler } from './erase';
 import { peopleRoutes } from './routes';
 
@@ -96,8 +96,8 @@ export const people: Subject = {
       person: { columns, merge: { unless: ['what'] } },
     }),
     ROUTES(peopleRoutes),
-    HANDLERS(eraseHandler),
-    HANDLERS(scrubHandler),
+    handles(eraseHandler),
+    handles(scrubHandler),
     RECURRING(eraseExpired),
   ],
 };

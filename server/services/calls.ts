@@ -2,7 +2,7 @@ import { verdictOn, waitAfter } from '@/core/services';
 
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { addTask, type Ran, type TaskHandler } from '../tasks';
+import { addTask, type TaskHandler } from '../tasks';
 import { payloadOf, type About } from './payload';
 import * as queries from './queries';
 import { Inside, postTo } from './reach';
@@ -96,7 +96,7 @@ export async function queueCall(
 export const queueAgain = async (ctx: Context, itemKey: string): Promise<boolean> =>
   (
     await ctx.db.query(
-      `update task set state = 'ready', attempts = 0, run_at = $2::timestamptz
+      `update task set state = 'ready', runs = 0, failures = 0, run_at = $2::timestamptz
        where key = $1 and state = 'failed' returning key`,
       [taskKey(itemKey), ctx.clock.now()],
     )
@@ -106,19 +106,20 @@ export const queueAgain = async (ctx: Context, itemKey: string): Promise<boolean
  * Makes a call. It was marked before it is handed over and keeps its id when it is tried again; what
  * fails is tried ever later, then given up.
  */
-export const callHandler: TaskHandler = {
+export const callHandler: TaskHandler<Call> = {
   kind: queries.CALL,
-  most: 6,
-  async run(ctx, { payload, attempts }): Promise<Ran> {
-    const { serviceId, itemKey, body, fault } = payload as unknown as Call;
-    if (fault) return { state: 'failed', words: fault };
+  payload: (stored) => stored as Call,
+  maxFailures: 6,
+  async run(ctx, { payload, failures }) {
+    const { serviceId, itemKey, body, fault } = payload;
+    if (fault) return { state: 'failed', outcome: fault };
     const service = await queries.findService(ctx.db, serviceId);
-    if (!service) return { state: 'failed', words: 'The service is gone.' };
-    const { status, words, never } = await post(ctx, service, itemKey, body);
-    if (never) return { state: 'failed', words };
+    if (!service) return { state: 'failed', outcome: 'The service is gone.' };
+    const { status, words: outcome, never } = await post(ctx, service, itemKey, body);
+    if (never) return { state: 'failed', outcome };
     const verdict = verdictOn(status);
-    if (verdict === 'delivered') return { state: 'done', words };
-    const waitMs = verdict === 'again' ? waitAfter(attempts) : null;
-    return waitMs === null ? { state: 'failed', words } : { state: 'again', words, waitMs };
+    if (verdict === 'delivered') return { state: 'done', outcome };
+    const waitMs = verdict === 'again' ? waitAfter(failures + 1) : null;
+    return waitMs === null ? { state: 'failed', outcome } : { state: 'retry', outcome, waitMs };
   },
 };

@@ -85,7 +85,7 @@ export interface CallRow {
 export const latestCalls = (sql: Sql, limit: number) =>
   sql.query<CallRow>(
     `select t.payload ->> 'itemKey' as id, s.name as service, t.person_id, p.name, t.created_at, t.state,
-       t.attempts, t.run_at, t.outcome
+       t.runs as attempts, t.run_at, t.outcome
      from task t join service s on s.id::text = t.payload ->> 'serviceId' join person p on p.id = t.person_id
      where t.kind = '${CALL}' and p.deleted_on is null
      order by t.created_at desc, t.key desc limit $1::int`,

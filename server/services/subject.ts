@@ -2,7 +2,7 @@ import { TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
-import { HANDLERS } from '../tasks';
+import { handles } from '../tasks';
 import { callHandler } from './calls';
 import { serviceRoutes } from './routes';
 import { serviceStory } from './story';
@@ -12,7 +12,7 @@ export const services: Subject = {
   gives: [
     TABLES({ table: 'service', rows: 'owner' }),
     ROUTES(serviceRoutes),
-    HANDLERS(callHandler),
+    handles(callHandler),
     STORY_PARTS(serviceStory),
   ],
 };

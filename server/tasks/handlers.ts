@@ -3,42 +3,49 @@ import type { Sql } from '../db';
 import { slot } from '../house';
 import type { Task } from './table';
 
-/** What came of a run, in words that the owner can read. */
-export type Ran =
-  | { state: 'done' | 'failed'; words: string }
-  /** Tried again after a wait. */
-  | { state: 'again'; words: string; waitMs: number };
+/** The result of a run; `outcome` is a sentence for the owner. */
+export type TaskResult =
+  | { state: 'done' | 'failed'; outcome: string }
+  /** It went well and comes again after a wait. */
+  | { state: 'again'; outcome: string; waitMs: number }
+  /** It failed and is tried again, after `waitMs` or a wait that grows with each failure. */
+  | { state: 'retry'; outcome: string; waitMs?: number };
 
-interface Common {
+interface Common<P> {
   kind: string;
-  /** Runs after which it is given up; 5 when left out. */
-  most?: number;
-  /** For how long nothing need be heard of it; 10 minutes when left out. */
+  /** Reads the payload as it was stored; throws on one that can't be read. Left out, there is none. */
+  payload?: (stored: unknown) => P;
+  /** Failures in a row after which it is given up; 5 when left out, null for never. */
+  maxFailures?: number | null;
+  /** How long a run may take before it counts as lost; 10 minutes when left out. */
   leaseMs?: number;
 }
 
-/** Writes only to the database: the writes and the outcome are one transaction, so it is done once. */
-interface Within extends Common {
-  within(ctx: Context, tx: Sql, task: Task): Promise<string>;
+/** Writes only to the database: its writes and its outcome are one transaction, so it is done once. */
+interface Within<P> extends Common<P> {
+  within(ctx: Context, tx: Sql, task: Task<P>): Promise<string>;
 }
 
 /**
- * Does something outside, or very much: it can be run a second time after a crash, so every part of
- * it must be idempotent or carry the task's key.
+ * Does something outside, or a lot: it may run a second time after a crash, so every part of it must
+ * be idempotent or carry the task's key.
  */
-interface Outside extends Common {
-  run(ctx: Context, task: Task): Promise<Ran>;
+interface Outside<P> extends Common<P> {
+  run(ctx: Context, task: Task<P>): Promise<TaskResult>;
 }
 
 /** Does the tasks of one kind. */
-export type TaskHandler = Within | Outside;
+export type TaskHandler<P = unknown> = Within<P> | Outside<P>;
 
 export const HANDLERS = slot<TaskHandler>('handlers');
 
-/** Something that is done again and again: once a day, under a key that holds the day. */
+/** Declares a handler whose payload has a type of its own. */
+export const handles = <P>(handler: TaskHandler<P>) => HANDLERS(handler as TaskHandler);
+
+/** Something done again and again: once a day, under a key that contains the day. */
 export interface Recurring {
   name: string;
-  /** Also a while after something was written, when it was done today already. */
+  /** Also a while after something was written, even if it already ran today. */
   afterWrites?: boolean;
   run(ctx: Context): Promise<string>;
 }

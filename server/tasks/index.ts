@@ -1,3 +1,11 @@
-export { HANDLERS, RECURRING, type Ran, type Recurring, type TaskHandler } from './handlers';
-export { forgetSteps, keepRunning, recurAgain, recurringHandler, runDue, runKind } from './runner';
-export { addTask, findTask, forgetOver, latestTasks, wakeTask, type Task } from './table';
+export {
+  handles,
+  HANDLERS,
+  RECURRING,
+  type Recurring,
+  type TaskHandler,
+  type TaskResult,
+} from './handlers';
+export { deleteOldSteps, recurAgain, recurringHandler } from './recurring';
+export { runDue, runKind, startTasks } from './runner';
+export { addTask, deleteEnded, findTask, latestTasks, wakeTask, type Task } from './table';

@@ -1,108 +1,63 @@
 import { setInterval } from 'node:timers';
 
 import type { Context } from '../context';
-import { HANDLERS, RECURRING, type Ran, type Recurring, type TaskHandler } from './handlers';
-import {
-  addTask,
-  closeTask,
-  forgetOver,
-  freeLost,
-  noteStranded,
-  takeDue,
-  type Task,
-} from './table';
+import { backoffMs } from './backoff';
+import { HANDLERS, RECURRING, type TaskHandler, type TaskResult } from './handlers';
+import { claimNext, closeTask, markUnknown, releaseLost, type Task } from './table';
+import { addRecurring } from './recurring';
 
 const MINUTE_MS = 60_000;
 const LEASE_MS = 10 * MINUTE_MS;
-const MOST_RUNS = 5;
-const AT_ONCE = 20;
-/** Rounds of taking what is due, so that tasks that make tasks come to an end. */
-const MOST_ROUNDS = 200;
-
-/** The kind of the recurring steps; the key holds the step's name and its day. */
-export const RECUR = 'recur';
+const MAX_FAILURES = 5;
+/** Tasks run in one poll, so that tasks that add tasks come to an end. */
+const MAX_TASKS = 4_000;
 
 const later = (ctx: Context, ms: number) => new Date(ctx.clock.nowMs() + ms).toISOString();
 
-const recurKey = ({ name }: Recurring, day: string) => `${RECUR}:${name}:${day}`;
-
-/** Does a recurring step, of which the task's payload says the name. */
-export const recurringHandler: TaskHandler = {
-  kind: RECUR,
-  async run(ctx, { payload }) {
-    const step = ctx.house.of(RECURRING).find(({ name }) => name === payload.name);
-    if (!step) return { state: 'failed', words: `Nothing is called “${payload.name}” any more.` };
-    return { state: 'done', words: await step.run(ctx) };
-  },
-};
-
-/** Has a recurring step of today done once more, at the next look. */
-export const recurAgain = ({ db, clock }: Context, name: string): Promise<boolean> =>
-  addTask(db, {
-    key: `${RECUR}:${name}:${clock.today()}`,
-    kind: RECUR,
-    payload: { name },
-    now: clock.now(),
-    again: true,
-  });
-
-/** Notes today's recurring steps; those that follow writes are run once more when `again`. */
-async function noteRecurring(ctx: Context, again: boolean): Promise<void> {
-  const now = ctx.clock.now();
-  for (const step of ctx.house.of(RECURRING))
-    await addTask(ctx.db, {
-      key: recurKey(step, ctx.clock.today()),
-      kind: RECUR,
-      payload: { name: step.name },
-      now,
-      again: again && step.afterWrites === true,
-    });
-}
+const maxFailuresOf = ({ maxFailures }: TaskHandler): number =>
+  maxFailures === undefined ? MAX_FAILURES : (maxFailures ?? Infinity);
 
 /**
- * Does what is due, each task for itself: one that fails stops nobody else. It is tried again ever
- * later, and given up after its last run with its outcome in words. Answers how many were run.
+ * Runs what is due, each task on its own, so that one that fails stops nobody else. A failed task is
+ * tried again after a growing wait and given up after its last failure, with its outcome in words.
+ * Returns how many ran.
  */
 export async function runDue(ctx: Context, { again = false } = {}): Promise<number> {
-  await noteRecurring(ctx, again);
-  const handlers = new Map(ctx.house.of(HANDLERS).map((handler) => [handler.kind, handler]));
-  const kinds = [...handlers.keys()];
+  await addRecurring(ctx, ctx.house.of(RECURRING), again);
+  return runAll(ctx, ctx.house.of(HANDLERS), MAX_TASKS);
+}
+
+/** Runs what is due of one kind now, instead of at the next poll. */
+export async function runKind(ctx: Context, kind: string): Promise<void> {
+  const handlers = ctx.house.of(HANDLERS).filter((one) => one.kind === kind);
+  await runAll(ctx, handlers, Infinity);
+}
+
+async function runAll(
+  ctx: Context,
+  all: readonly TaskHandler[],
+  maxTasks: number,
+): Promise<number> {
+  const handlers = new Map(all.map((handler) => [handler.kind, handler]));
+  const longest = Math.max(...all.map(({ leaseMs }) => leaseMs ?? LEASE_MS));
   let count = 0;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    const longest = Math.max(...[...handlers.values()].map(({ leaseMs }) => leaseMs ?? LEASE_MS));
-    const due = await takeDue(ctx.db, kinds, {
+  while (count < maxTasks && !ctx.background.stopping.aborted) {
+    const task = await claimNext(ctx.db, [...handlers.keys()], {
       now: ctx.clock.now(),
       until: later(ctx, longest),
-      limit: AT_ONCE,
       inHand: [...inHandOf(ctx)],
     });
-    if (due.length === 0) break;
-    for (const task of due) {
-      await runOne(ctx, handlers.get(task.kind)!, task);
-      count += 1;
-    }
+    const handler = task && handlers.get(task.kind);
+    if (!handler) break;
+    await runOne(ctx, handler, task);
+    count += 1;
   }
   return count;
 }
 
-/** Does at once what is due of one kind, instead of at the next look. */
-export async function runKind(ctx: Context, kind: string): Promise<void> {
-  const handler = ctx.house.of(HANDLERS).find((one) => one.kind === kind)!;
-  for (;;) {
-    const due = await takeDue(ctx.db, [kind], {
-      now: ctx.clock.now(),
-      until: later(ctx, handler.leaseMs ?? LEASE_MS),
-      limit: AT_ONCE,
-      inHand: [...inHandOf(ctx)],
-    });
-    if (due.length === 0) return;
-    for (const task of due) await runOne(ctx, handler, task);
-  }
-}
-
 /**
- * What this process is running: a demo's day that is moved must not take it for lost, because its
- * lease seems to be over.
+ * What this process is running: when the demo's day is moved, its leases seem to be over, but it is
+ * not lost.
  */
 const inHand = new WeakMap<Context, Set<string>>();
 
@@ -115,10 +70,11 @@ function inHandOf(ctx: Context): Set<string> {
 async function runOne(ctx: Context, handler: TaskHandler, task: Task): Promise<void> {
   inHandOf(ctx).add(task.key);
   try {
-    if (task.attempts > (handler.most ?? MOST_RUNS))
+    // Claimed after a lost run that was one too many.
+    if (task.failures >= maxFailuresOf(handler))
       await close(ctx, handler, task, {
         state: 'failed',
-        words: 'It never came to an end: each time the program ended first.',
+        outcome: 'It never finished: Pen Pal stopped each time.',
       });
     else await attempt(ctx, handler, task);
   } finally {
@@ -126,75 +82,86 @@ async function runOne(ctx: Context, handler: TaskHandler, task: Task): Promise<v
   }
 }
 
-async function attempt(ctx: Context, handler: TaskHandler, task: Task): Promise<void> {
+async function attempt(ctx: Context, handler: TaskHandler, stored: Task): Promise<void> {
   try {
+    const task: Task<unknown> = { ...stored, payload: handler.payload?.(stored.payload) ?? {} };
     if ('within' in handler)
       await ctx.db.transaction(async (tx) => {
-        const words = await handler.within(ctx, tx, task);
+        const outcome = await handler.within(ctx, tx, task);
         const now = ctx.clock.now();
-        await closeTask(tx, task, { state: 'done', runAt: task.run_at, outcome: words, now });
+        const to = { state: 'done', runAt: task.run_at, failures: 0, outcome, now } as const;
+        await closeTask(tx, task, to);
       });
-    else await close(ctx, handler, task, await handler.run(ctx, task));
+    else await close(ctx, handler, stored, await handler.run(ctx, task));
   } catch (err) {
-    ctx.log.error({ err, task: task.key }, 'a task failed');
-    const words = `It went wrong: ${err instanceof Error ? err.message : String(err)}`;
-    await close(ctx, handler, task, { state: 'again', words, waitMs: waitAfter(task.attempts) });
+    ctx.log.error({ err, task: stored.key }, 'a task failed');
+    const outcome = `It went wrong: ${err instanceof Error ? err.message : String(err)}`;
+    await close(ctx, handler, stored, { state: 'retry', outcome });
   }
 }
 
-/** A minute, then four times as long each time. */
-const waitAfter = (attempts: number): number => MINUTE_MS * 4 ** (attempts - 1);
-
-async function close(ctx: Context, handler: TaskHandler, task: Task, ran: Ran): Promise<void> {
-  const givenUp = ran.state === 'again' && task.attempts >= (handler.most ?? MOST_RUNS);
+async function close(
+  ctx: Context,
+  handler: TaskHandler,
+  task: Task,
+  result: TaskResult,
+): Promise<void> {
+  const failures = result.state === 'retry' ? task.failures + 1 : 0;
+  const givenUp = failures >= maxFailuresOf(handler);
+  const comesAgain = result.state === 'again' || (result.state === 'retry' && !givenUp);
+  const waitMs =
+    result.state === 'again'
+      ? result.waitMs
+      : result.state === 'retry'
+        ? (result.waitMs ?? backoffMs(failures))
+        : 0;
   await closeTask(ctx.db, task, {
-    state: ran.state === 'again' ? (givenUp ? 'failed' : 'ready') : ran.state,
-    runAt: ran.state === 'again' && !givenUp ? later(ctx, ran.waitMs) : ctx.clock.now(),
-    outcome: ran.words,
+    state: comesAgain ? 'ready' : result.state === 'done' ? 'done' : 'failed',
+    runAt: comesAgain ? later(ctx, waitMs) : ctx.clock.now(),
+    failures,
+    outcome: result.outcome,
     now: ctx.clock.now(),
   });
 }
 
-const KEPT_DAYS = 90;
+const POLL_MS = MINUTE_MS;
+/** How long after a write what follows writes runs again. */
+const AFTER_WRITES_MS = 15 * MINUTE_MS;
 
-/** Forgets recurring steps that are long over; what other tasks leave behind is for their subjects to say. */
-export const forgetSteps: Recurring = {
-  name: 'forget-old-steps',
-  async run(ctx) {
-    const before = later(ctx, -KEPT_DAYS * 24 * 60 * MINUTE_MS);
-    return `${await forgetOver(ctx.db, [RECUR], before)} forgotten`;
-  },
-};
-
-const LOOK_EVERY_MS = MINUTE_MS;
-/** Looks after which what was written meanwhile may bring something to do by itself. */
-const ROUND_EVERY = 15;
-
-/** Looks for what is due now and every minute; says of tasks that nobody handles that nobody does. */
-export async function keepRunning(ctx: Context): Promise<{ stop(): Promise<void> }> {
-  await freeLost(ctx.db, ctx.clock.now());
-  const stranded = await noteStranded(
-    ctx.db,
-    ctx.house.of(HANDLERS).map(({ kind }) => kind),
-  );
-  for (const { key } of stranded) ctx.log.warn({ task: key }, 'nobody knows how to do this task');
-  let [looks, seen] = [0, ctx.writes.revision];
-  let running: Promise<unknown> | null = null;
-  const look = () => {
-    looks += 1;
-    const again = ctx.writes.revision !== seen && looks % ROUND_EVERY === 0;
-    if (again) seen = ctx.writes.revision;
-    running ??= runDue(ctx, { again })
-      .catch((err: unknown) => ctx.log.error({ err }, 'looking for tasks failed'))
-      .finally(() => (running = null));
-  };
-  look();
-  const timer = setInterval(look, LOOK_EVERY_MS);
+/** Runs what is due now and every minute; logs tasks that no handler knows. */
+export async function startTasks(ctx: Context): Promise<{ stop(): Promise<void> }> {
+  await releaseLost(ctx.db, ctx.clock.now());
+  const kinds = ctx.house.of(HANDLERS).map(({ kind }) => kind);
+  for (const { key } of await markUnknown(ctx.db, kinds))
+    ctx.log.warn({ task: key }, 'no handler knows this task');
+  const poll = poller(ctx);
+  const running = () => void poll();
+  running();
+  const timer = setInterval(running, POLL_MS);
   timer.unref();
   return {
     stop: async () => {
       clearInterval(timer);
-      await running;
+      await poll.pending();
     },
   };
+}
+
+/**
+ * One look at what is due; looks never overlap. What follows writes runs with the first look that
+ * begins a quarter of an hour after the last such one, however long the looks between took.
+ */
+export function poller(ctx: Context, now: () => number = () => performance.now()) {
+  let [seen, roundAt] = [ctx.writes.revision, now()];
+  let running: Promise<unknown> | null = null;
+  const poll = (): Promise<unknown> => {
+    if (running || ctx.background.stopping.aborted) return running ?? Promise.resolve();
+    const again = ctx.writes.revision !== seen && now() - roundAt >= AFTER_WRITES_MS;
+    if (again) [seen, roundAt] = [ctx.writes.revision, now()];
+    running = runDue(ctx, { again })
+      .catch((err: unknown) => ctx.log.error({ err }, 'polling for tasks failed'))
+      .finally(() => (running = null));
+    return running;
+  };
+  return Object.assign(poll, { pending: async () => void (await running) });
 }

@@ -1,7 +1,8 @@
 import { startTestApi, type TestApi } from '@/testing/api';
 import type { Subject } from '../house';
 import { SUBJECTS } from '../subjects';
-import { addTask, findTask, HANDLERS, keepRunning, runDue, type TaskHandler } from '.';
+import { addTask, findTask, HANDLERS, RECURRING, runDue, startTasks, type TaskHandler } from '.';
+import { poller } from './runner';
 
 let api: TestApi;
 let ran: string[];
@@ -41,7 +42,7 @@ test('the same thing exists once and is done once', async () => {
 test('one that throws stops nobody else, is tried ever later, then given up in words', async () => {
   await withHandlers(write, {
     kind: 'bad',
-    most: 3,
+    maxFailures: 3,
     run: async ({ clock }) => {
       ran.push(`bad ${Math.round((clock.nowMs() - began) / 60_000)}`);
       throw new Error('the roof is off');
@@ -54,7 +55,7 @@ test('one that throws stops nobody else, is tried ever later, then given up in w
   expect(ran).toEqual(['bad 0', 'good']);
   expect(await findTask(api.ctx.db, 'bad')).toMatchObject({
     state: 'ready',
-    attempts: 1,
+    failures: 1,
     outcome: 'It went wrong: the roof is off',
   });
   for (let minute = 0; minute < 12; minute++) {
@@ -63,7 +64,7 @@ test('one that throws stops nobody else, is tried ever later, then given up in w
   }
   // A minute later, then four.
   expect(ran).toEqual(['bad 0', 'good', 'bad 1', 'bad 5']);
-  expect(await findTask(api.ctx.db, 'bad')).toMatchObject({ state: 'failed', attempts: 3 });
+  expect(await findTask(api.ctx.db, 'bad')).toMatchObject({ state: 'failed', failures: 3 });
 });
 
 test('what is written within a task that fails is not written', async () => {
@@ -87,38 +88,158 @@ test('two runners at once do each task once', async () => {
 });
 
 test('one that was left running is run again when its lease is over, and given up when it never ends', async () => {
-  await withHandlers({ ...write, most: 2 } as TaskHandler);
+  await withHandlers({ ...write, maxFailures: 2 } as TaskHandler);
   await add('lost', 'write');
-  const kill = (attempts: number) =>
+  const kill = (failures: number) =>
     api.ctx.db.query(
-      `update task set state = 'running', attempts = $1::int, lease_until = $2::timestamptz where key = 'lost'`,
-      [attempts, new Date(api.ctx.clock.nowMs() + 60_000).toISOString()],
+      `update task set state = 'running', failures = $1::int, lease_until = $2::timestamptz where key = 'lost'`,
+      [failures, new Date(api.ctx.clock.nowMs() + 60_000).toISOString()],
     );
-  await kill(1);
+  await kill(0);
   await runDue(api.ctx);
   expect(ran).toEqual([]);
   later(2);
   await runDue(api.ctx);
   expect(ran).toEqual(['lost']);
-  await kill(2);
+  await kill(1);
   later(2);
   await runDue(api.ctx);
   expect(ran).toEqual(['lost']);
   expect(await findTask(api.ctx.db, 'lost')).toMatchObject({
     state: 'failed',
-    outcome: 'It never came to an end: each time the program ended first.',
+    outcome: 'It never finished: Pen Pal stopped each time.',
   });
 });
 
 test('a task of a kind that nobody handles waits, and says so', async () => {
   await withHandlers();
   await add('old', 'from another time');
-  const { stop } = await keepRunning(api.ctx);
+  const { stop } = await startTasks(api.ctx);
   await stop();
   expect(await findTask(api.ctx.db, 'old')).toMatchObject({
     state: 'ready',
-    attempts: 0,
+    runs: 0,
     outcome:
       'This Pen Pal does not know how to do “from another time”. It waits for one that does.',
   });
+});
+
+test('waits follow failures in a row, not runs: ten good runs, one failure, and it is back in a minute', async () => {
+  let fails = false;
+  await withHandlers({
+    kind: 'poll',
+    run: async () => {
+      ran.push('poll');
+      if (fails) throw new Error('no answer');
+      return { state: 'again', outcome: 'Nothing new.', waitMs: 60_000 };
+    },
+  });
+  await add('poll', 'poll');
+  for (let run = 0; run < 30; run++) {
+    await runDue(api.ctx);
+    later(1);
+  }
+  fails = true;
+  await runDue(api.ctx);
+  const { state, failures, run_at } = (await findTask(api.ctx.db, 'poll'))!;
+  expect({ state, failures }).toEqual({ state: 'ready', failures: 1 });
+  expect(Date.parse(run_at) - api.ctx.clock.nowMs()).toBeLessThanOrEqual(60_000);
+  fails = false;
+  later(1);
+  await runDue(api.ctx);
+  expect(await findTask(api.ctx.db, 'poll')).toMatchObject({ state: 'ready', failures: 0 });
+  expect(ran).toHaveLength(32);
+});
+
+test('one that never gives up fails for weeks and still runs once an hour', async () => {
+  await withHandlers({
+    kind: 'stubborn',
+    maxFailures: null,
+    run: async () => {
+      ran.push('stubborn');
+      throw new Error('no answer');
+    },
+  });
+  await add('stubborn', 'stubborn');
+  for (let hour = 0; hour < 40; hour++) {
+    await runDue(api.ctx);
+    later(60);
+  }
+  expect(ran).toHaveLength(40);
+  expect(await findTask(api.ctx.db, 'stubborn')).toMatchObject({ state: 'ready', failures: 40 });
+});
+
+test('added again while it runs, it runs once more with what it was given last', async () => {
+  const seen: unknown[] = [];
+  await withHandlers({
+    kind: 'sweep',
+    payload: (stored) => stored,
+    run: async (_, { payload }) => {
+      seen.push(payload);
+      if (seen.length === 1) {
+        expect(await add('sweep', 'sweep', { payload: { n: 2 } })).toBe(false);
+        expect(await add('sweep', 'sweep', { payload: { n: 3 }, again: true })).toBe(true);
+      }
+      return { state: 'done', outcome: 'Swept.' };
+    },
+  });
+  await add('sweep', 'sweep', { payload: { n: 1 } });
+  await runDue(api.ctx);
+  expect(seen).toEqual([{ n: 1 }, { n: 3 }]);
+  expect(await findTask(api.ctx.db, 'sweep')).toMatchObject({ state: 'done', runs: 1 });
+});
+
+test('a run that takes long does not swallow what follows writes', async () => {
+  let rounds = 0;
+  let [release, held] = [() => {}, Promise.resolve()];
+  ran = [];
+  const trying: Subject = {
+    name: 'trying',
+    gives: [
+      HANDLERS({
+        kind: 'long',
+        run: async () => {
+          await held;
+          return { state: 'done', outcome: 'Done.' };
+        },
+      }),
+      RECURRING({ name: 'after writes', afterWrites: true, run: async () => `${++rounds}` }),
+    ],
+  };
+  api = await startTestApi({ subjects: [...SUBJECTS, trying] });
+  let minute = 0;
+  const poll = poller(api.ctx, () => minute * 60_000);
+  await poll();
+  expect(rounds).toBe(1);
+  held = new Promise((done) => (release = done));
+  await add('long', 'long');
+  minute = 10;
+  const long = poll();
+  api.ctx.writes.note('everybody');
+  // The looks of the quarter hour and after find one under way.
+  for (minute = 14; minute < 18; minute++) void poll();
+  release();
+  await long;
+  await poll();
+  expect(rounds).toBe(2);
+  // Nothing was written since.
+  minute = 60;
+  await poll();
+  expect(rounds).toBe(2);
+});
+
+test('once Pen Pal is stopping, nothing new is begun', async () => {
+  await withHandlers({
+    kind: 'stops',
+    run: async (ctx, { key }) => {
+      ran.push(key);
+      void ctx.background.stop();
+      return { state: 'done', outcome: 'Done.' };
+    },
+  });
+  await add('a', 'stops');
+  await add('b', 'stops');
+  await runDue(api.ctx);
+  expect(ran).toEqual(['a']);
+  expect(await findTask(api.ctx.db, 'b')).toMatchObject({ state: 'ready', runs: 0 });
 });
