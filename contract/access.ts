@@ -35,6 +35,7 @@ const SignedIn = z.object({ signedIn: z.boolean() });
 export const signIn = endpoint({
   method: 'post',
   path: '/access/sign-in',
+  secret: true,
   subject,
   open: true,
   summary:
@@ -102,6 +103,7 @@ export const endOtherDevices = endpoint({
 export const setPassphrase = endpoint({
   method: 'put',
   path: '/access/passphrase',
+  secret: true,
   subject,
   summary: 'Sets the passphrase and signs out every other device; can’t be undone',
   body: z.object({

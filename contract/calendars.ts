@@ -37,6 +37,7 @@ const Made = Done.extend({ id: Id, path: z.string() });
 export const addFeed = endpoint({
   method: 'post',
   path: '/calendars',
+  secret: true,
   subject,
   summary: 'Makes a private address at which calendars read dates or planned touches',
   body: FeedDraft,
@@ -47,6 +48,7 @@ export const addFeed = endpoint({
 export const renewFeed = endpoint({
   method: 'post',
   path: '/calendars/:id/renew',
+  secret: true,
   subject,
   summary: 'Gives a calendar another address; the one before answers no more',
   params: IdParam,

@@ -51,6 +51,8 @@ export interface Endpoint<
   shows?: readonly Topic[];
   /** Answered without a session too, where the passphrase is wanted. */
   open?: boolean;
+  /** Its response holds a secret that is shown once and stored nowhere. */
+  secret?: boolean;
   /** Works through thousands of rows: it may take minutes, and says meanwhile how far it is. */
   long?: boolean;
 }
@@ -76,6 +78,7 @@ export function endpoint<
   errors?: readonly ErrorCode[];
   shows?: readonly Topic[];
   open?: boolean;
+  secret?: boolean;
   long?: boolean;
 }): Endpoint<Params, Query, Body, Response> {
   return {

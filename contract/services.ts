@@ -74,6 +74,7 @@ export const listServices = endpoint({
 export const createService = endpoint({
   method: 'post',
   path: '/services',
+  secret: true,
   subject,
   summary: 'Adds an outside service; its secret is made here and answered this once',
   body: ServiceDraft,
@@ -95,6 +96,7 @@ export const saveService = endpoint({
 export const renewSecret = endpoint({
   method: 'post',
   path: '/services/:id/secret',
+  secret: true,
   subject,
   summary: 'Makes a new secret, answered this once; calls are signed with it from now on',
   params: IdParam,

@@ -103,7 +103,7 @@ export const logTouch = endpoint({
   subject,
   summary: 'Logs a touch; it counts toward the promise and settles the planned item',
   body: LogTouch,
-  response: Done.extend({ touchId: TouchId, nextOn: Day.nullable() }),
+  response: Done.extend({ touchId: TouchId }),
   errors: ['invalid', 'not_found', 'conflict'],
 });
 

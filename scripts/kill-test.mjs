@@ -4,7 +4,7 @@ import { ensureInstalled, run } from './run.mjs';
 await ensureInstalled();
 const { build } = await import('./build-lib.mjs');
 await build();
-const { withPostgres } = await import('./with-postgres.mjs');
+const { withPostgres } = (await import('../testing/with-postgres.js')).default;
 const env = {
   PENPAL_TEST_SERVER: 'dist/server/main.mjs',
   PENPAL_TEST_IMAGE: 'dist/server/image.tar.gz',

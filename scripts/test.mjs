@@ -5,7 +5,9 @@ import { mkdir, readFile, rm, statfs } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 
 import { bin, ensureInstalled, must, NODE_OPTIONS, ROOT, run } from './run.mjs';
-import { withPostgres } from './with-postgres.mjs';
+import withPostgresModule from '../testing/with-postgres.js';
+
+const { withPostgres } = withPostgresModule;
 
 const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
 

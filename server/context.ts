@@ -4,7 +4,7 @@ import type { Topic } from '@/contract/topics';
 
 import type { Guard } from './guard';
 import type { Clock } from './clock';
-import type { Db } from './db';
+import { apartFromRequest, type Db } from './db';
 import type { House } from './house';
 import type { Keys } from './keys';
 import type { Threads } from './threads';
@@ -47,10 +47,11 @@ export class Background {
     return this.controller.signal;
   }
 
-  /** Keeps track of work until it is over; it handles its own failures. */
-  add(work: Promise<unknown>): void {
-    this.pending.add(work);
-    void work.finally(() => this.pending.delete(work));
+  /** Runs work until it is over; it handles its own failures. */
+  run(work: () => Promise<unknown>): void {
+    const running = apartFromRequest(work);
+    this.pending.add(running);
+    void running.finally(() => this.pending.delete(running));
   }
 
   /** Begins nothing new, and waits for what is under way. */

@@ -4,6 +4,8 @@ import { existsSync } from 'node:fs';
 import { hostname, networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 
+import { TOPICS } from '@/contract/topics';
+
 import packageJson from '../package.json';
 import { rollBackUnfinished, tableFaults, TABLES } from './act';
 import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
@@ -41,12 +43,20 @@ export async function start(config: Config): Promise<Running> {
   const reach = reachOf(config);
   const passphrase = new PassphraseFile(resolve(config.dataDir));
   await assertPassphrase(config);
+  // What another process wrote in between is read anew.
+  let running: { forget(): void } | null = null;
   const opened = await openDb({
     url: config.databaseUrl,
     dataDir: resolve(config.dataDir),
     migrationsDir: resolve(config.migrationsDir),
     image: resolve(config.image),
-    onFlushFault: (err) => log.error({ err }, 'the disk did not keep the log at once'),
+    onFault: (err) => log.error({ err }, 'the database reported a fault'),
+    onLost: (err) =>
+      log.warn({ err }, 'the database is not ours any more: writing has stopped until it is'),
+    onHeld: (changed) => {
+      log.warn({ changed }, 'the database is ours again: writing goes on');
+      if (changed) running?.forget();
+    },
   });
   try {
     const settings = await readSettings(opened.db);
@@ -70,6 +80,12 @@ export async function start(config: Config): Promise<Running> {
       background: new Background(),
       writes: new Writes(),
       inFlight: 0,
+    };
+    running = {
+      forget: () => {
+        ctx.writes.touch(TOPICS);
+        ctx.writes.note('everybody');
+      },
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);

@@ -20,7 +20,6 @@ const NEXT = {
   sentence: 'Logged a call',
   topics: [],
   touchId: id(2),
-  nextOn: null,
 };
 
 const form = (onDone = () => {}, free = false) => (

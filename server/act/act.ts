@@ -1,16 +1,13 @@
 import type { Topic } from '@/contract/topics';
 
 import type { Context, Plans } from '../context';
-import { newId, type Sql } from '../db';
+import { currentRequest, newId, type Sql } from '../db';
 import { react } from './reactions';
-import { takeKey } from './request-key';
 
 /** What an action touches: whose plans it can change, and what screens must read again. */
 export interface Effects {
   plan: Plans;
   topics: readonly Topic[];
-  /** What is answered holds something that is nowhere kept: sent again, the answer can't be given again. */
-  unkept?: true;
   /** Whom it was about, where their plans are not changed by it alone; the plans' people otherwise. */
   about?: Plans;
 }
@@ -40,11 +37,10 @@ export async function beginAction(
   { undoes = null, running = false }: { undoes?: string | null; running?: boolean } = {},
 ): Promise<string> {
   const actionId = newId(ctx.clock.nowMs());
-  const request = takeKey();
   await tx.query(
-    `insert into action (id, at, sentence, undoes, running, request_key, asked)
-     values ($1::uuid, $2::timestamptz, '', $3::uuid, $4::boolean, $5, $6)`,
-    [actionId, ctx.clock.now(), undoes, running, request?.key ?? null, request?.asked ?? null],
+    `insert into action (id, at, sentence, undoes, running, request_key)
+     values ($1::uuid, $2::timestamptz, '', $3::uuid, $4::boolean, $5)`,
+    [actionId, ctx.clock.now(), undoes, running, currentRequest()?.key ?? null],
   );
   await noteUnder(tx, actionId);
   return actionId;
@@ -56,20 +52,14 @@ export const noteUnder = (tx: Sql, actionId: string) =>
 
 export const closeAction = (tx: Sql, actionId: string, done: Acted) =>
   tx.query(
-    `update action set sentence = $2, about = $3::uuid[], topics = $4::text[], running = false,
-       answer = case when request_key is not null then $5::jsonb end where id = $1::uuid`,
-    [
-      actionId,
-      done.sentence,
-      aboutOf(done),
-      done.topics,
-      done.unkept ? null : JSON.stringify(bodyOf(actionId, done)),
-    ],
+    `update action set sentence = $2, about = $3::uuid[], topics = $4::text[], running = false
+     where id = $1::uuid`,
+    [actionId, done.sentence, aboutOf(done), done.topics],
   );
 
 /** What is answered of an action. */
 function bodyOf<R extends Acted>(actionId: string, done: R) {
-  const { plan: _, topics: __, about: ___, unkept: ____, ...rest } = done;
+  const { plan: _, topics: __, about: ___, ...rest } = done;
   return { ...rest, actionId, topics: topicsOf(done) };
 }
 

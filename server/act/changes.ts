@@ -117,13 +117,14 @@ export const changedSince = async (sql: Sql, actionId: string, run: Run): Promis
     )
   ).map(({ row_id }) => row_id);
 
-/** Rows of a run that another action has changed since. */
+/** Rows of a run that another action has changed since; what was undone meanwhile does not count. */
 export const changedLater = async (sql: Sql, actionId: string, run: Run): Promise<string[]> =>
   (
     await sql.query<{ row_id: string }>(
       `select distinct c.row_id from change c
        join change later on later.table_name = c.table_name and later.row_id = c.row_id
          and later.seq > c.seq and later.action_id <> c.action_id and later.op = 'update'
+       join action a on a.id = later.action_id and not a.undone and a.undoes is null
        where c.action_id = $1::uuid and c.seq between $2::int and $3::int
          and c.table_name = $4 and c.op = $5`,
       params(actionId, run).slice(0, 5),

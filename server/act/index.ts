@@ -26,4 +26,4 @@ export {
 } from './tables';
 export { dropWhatCameByItself, undoAction } from './undo';
 export { progressOf, cancelWork } from './progress';
-export { onceOnly } from './once';
+export { idempotent } from './idempotent';

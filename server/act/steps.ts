@@ -134,7 +134,14 @@ async function rollBack(ctx: Context, actionId: string, own = 0): Promise<void> 
     await letOthersGo(ctx, own);
     await takeBack(ctx, actionId, run);
   }
-  await ctx.db.query('delete from action where id = $1::uuid', [actionId]);
+  // It was not done, so the request may be sent again under its key.
+  await ctx.db.transaction(async (tx) => {
+    await tx.query(
+      'delete from request where key = (select request_key from action where id = $1::uuid)',
+      [actionId],
+    );
+    await tx.query('delete from action where id = $1::uuid', [actionId]);
+  });
   ctx.writes.touch(TOPICS);
   ctx.writes.note('everybody');
 }

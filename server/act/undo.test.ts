@@ -280,3 +280,52 @@ test.each([1, 2, 3, 4])(
   },
   180_000,
 );
+
+describe('undoing that something was added', () => {
+  const undo = (id: string) => api.call(undoAction, { params: { id } });
+  const edit = async (id: string, change: object) => {
+    const { version } = await api.call(getPerson, { params: { id } });
+    return api.call(editPerson, { params: { id }, body: { version, ...change } });
+  };
+
+  test('is refused once it was edited, and possible again when the edit is undone', async () => {
+    const added = await api.call(addPerson, { body: { givenName: 'Uma', phone: '555-0131' } });
+    const edited = await edit(added.id, { company: 'Harbor Bakery' });
+    const refusal = await api.refusal(undoAction, { params: { id: added.actionId } });
+    expect(refusal.message).toMatch(/would lose the newer change/);
+    expect((await api.call(getPerson, { params: { id: added.id } })).fields.company).toBe(
+      'Harbor Bakery',
+    );
+    await undo(edited.actionId);
+    await undo(added.actionId);
+    expect((await api.refusal(getPerson, { params: { id: added.id } })).code).toBe('not_found');
+  });
+
+  test('an edit that was undone and done again counts', async () => {
+    const added = await api.call(addPerson, { body: { givenName: 'Vic', phone: '555-0132' } });
+    const edited = await edit(added.id, { company: 'Quay Nine' });
+    const undone = await undo(edited.actionId);
+    await undo(undone.actionId);
+    expect((await api.refusal(undoAction, { params: { id: added.actionId } })).code).toBe(
+      'conflict',
+    );
+  });
+
+  test('holds for cadences as well', async () => {
+    const draft = {
+      name: 'Spring',
+      rounds: 1,
+      gapDays: 0,
+      beats: [beat(0, 'call', 'Hello')],
+    };
+    const made = await api.call(createCadence, { body: draft });
+    const { version } = await api.call(getCadence, { params: { id: made.id } });
+    await api.call(saveCadence, {
+      params: { id: made.id },
+      body: { ...draft, name: 'Spring and summer', version },
+    } as never);
+    expect((await api.refusal(undoAction, { params: { id: made.actionId } })).code).toBe(
+      'conflict',
+    );
+  });
+});

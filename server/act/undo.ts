@@ -4,7 +4,16 @@ import { conflict, notFound } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { act } from './act';
-import { changedSince, findAction, idsIn, markUndone, revert, runsOf, type Run } from './changes';
+import {
+  changedLater,
+  changedSince,
+  findAction,
+  idsIn,
+  markUndone,
+  revert,
+  runsOf,
+  type Run,
+} from './changes';
 import { actInSteps } from './steps';
 import { personTables, TABLES } from './tables';
 
@@ -64,9 +73,13 @@ export async function undoAction(ctx: Context, id: string) {
   }
 }
 
+const CHANGED = 'Something changed since then, so undoing this would lose the newer change.';
+
 async function undoRun(ctx: Context, tx: Sql, actionId: string, run: Run): Promise<void> {
   if (run.op === 'update' && (await changedSince(tx, actionId, run)).length > 0)
-    throw conflict('Something changed since then, so undoing this would lose the newer change.');
+    throw conflict(CHANGED);
+  if (run.op === 'insert' && (await changedLater(tx, actionId, run)).length > 0)
+    throw conflict(CHANGED);
   if (run.table_name === 'person_all' && run.op === 'insert')
     await dropWhatCameByItself(ctx, tx, await idsIn(tx, actionId, run));
   await revert(tx, actionId, run);

@@ -67,13 +67,11 @@ export async function addFeed(ctx: Context, draft: FeedDraft) {
   });
 }
 
-// The address is kept nowhere: the same request sent again can't be answered with it.
 const made = (id: string, token: string) => ({
   id,
   path: pathOf(token),
   plan: 'nobody' as const,
   topics: ['almanac'] as const,
-  unkept: true as const,
 });
 
 async function findOrRefuse(ctx: Context, id: string): Promise<FeedRow> {

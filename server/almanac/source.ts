@@ -74,4 +74,5 @@ export const markOf = (
   enrolment_id: null,
   kind: null,
   why: null,
+  about: '',
 });

@@ -5,6 +5,7 @@ import type { Endpoint } from '@/contract/endpoint';
 import { faultsOf } from '@/contract/faults';
 import { findPlainFault } from '@/contract/plain';
 
+import { currentRequest } from '../db';
 import { Refusal } from './errors';
 
 export interface Given<E extends Endpoint> {
@@ -41,6 +42,8 @@ export function register<E extends Endpoint>(
       query: parse(endpoint.query, request.query),
       body: parse(endpoint.body, request.body ?? {}),
     } as Given<E>;
+    const keyed = currentRequest();
+    if (keyed && endpoint.secret) keyed.secret = true;
     response.json(endpoint.response.parse(await handle(given, { request, response })));
   });
 }

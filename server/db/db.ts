@@ -1,3 +1,5 @@
+import { claiming, currentRequest } from './request';
+
 /** One row as the driver gives it: dates as 'YYYY-MM-DD', instants as ISO text, numbers as numbers. */
 export type Row = Record<string, unknown>;
 
@@ -50,7 +52,7 @@ export async function maybeOne<T extends object>(
 export const recordset = (rows: readonly object[]): string => JSON.stringify(rows);
 
 /** Statements that change nothing; whatever else is in one, such as a function that writes, is in a transaction. */
-const READS =
+export const READS =
   /^\s*(select|with)\b(?!.*\b(insert\s+into|delete\s+from|for\s+update|update\s[^;]*\sset)\b)/is;
 
 /** Counts what may have changed something, each before whoever asked for it hears that it is done. */
@@ -61,14 +63,27 @@ export function countingWrites<D extends Omit<Db, 'writes'>>(db: D): D & Db {
     writes += 1;
     return result;
   };
+  const transaction: Db['transaction'] = (work, options) =>
+    counted(
+      claiming((before) =>
+        db.transaction(async (tx) => {
+          await before(tx);
+          return work(tx);
+        }, options),
+      ),
+    );
   return {
     ...db,
     get writes() {
       return writes;
     },
-    query: (text, params) =>
-      READS.test(text) ? db.query(text, params) : counted(db.query(text, params)),
-    transaction: (work, options) => counted(db.transaction(work, options)),
+    query: <T extends object>(text: string, params?: readonly unknown[]) => {
+      if (READS.test(text)) return db.query<T>(text, params);
+      const request = currentRequest();
+      if (!request || request.claimed) return counted(db.query<T>(text, params));
+      return transaction((tx) => tx.query<T>(text, params));
+    },
+    transaction,
     script: (text) => counted(db.script(text)),
   };
 }

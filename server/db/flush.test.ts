@@ -59,6 +59,29 @@ test('what the disk would not keep at once is told, and fails nobody who was tol
   await db.close();
 });
 
+test('a single statement is on the disk when it is answered, as a transaction is; reading flushes nothing', async () => {
+  const db = await openPglite(join(dir, 'pg'), process.env.PENPAL_TEST_IMAGE);
+  const file = await fs.open(join(dir, 'pg', 'PG_VERSION'));
+  const spy = jest.spyOn(Object.getPrototypeOf(file) as typeof file, 'datasync');
+  await file.close();
+  const flushes = async (work: () => Promise<unknown>) => {
+    spy.mockClear();
+    await work();
+    return spy.mock.calls.length > 0;
+  };
+  const add = `insert into memo (key, value) values ('a', '1')`;
+  expect(await flushes(() => db.query('select 1'))).toBe(false);
+  expect(await flushes(() => db.query(add))).toBe(true);
+  expect(await flushes(() => db.query(`update memo set value = '2' where key = 'a'`))).toBe(true);
+  expect(
+    await flushes(() =>
+      db.query(`with gone as (delete from memo where key = 'a' returning 1) select * from gone`),
+    ),
+  ).toBe(true);
+  expect(await flushes(() => db.script(`${add}; delete from memo`))).toBe(true);
+  await db.close();
+});
+
 test('writes and checkpoints at the same time: none of them fails', async () => {
   const faults: unknown[] = [];
   const db = await openPglite(join(dir, 'pg'), process.env.PENPAL_TEST_IMAGE, {

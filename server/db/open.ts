@@ -8,9 +8,10 @@ import { lockDataDir } from './lock';
 import { migrate, readMigrations } from './migrate';
 import { openPglite } from './pglite';
 import { makePrivate } from './rights';
-import { lockDatabase, openPostgres } from './postgres';
+import { openPostgres } from './postgres';
+import { DatabaseLock, type LockEvents } from './postgres-lock';
 
-export interface OpenOptions {
+export interface OpenOptions extends LockEvents {
   /** A PostgreSQL server to use instead of PGlite. */
   url: string | null;
   /** Where PGlite keeps its data. */
@@ -18,8 +19,8 @@ export interface OpenOptions {
   migrationsDir: string;
   /** A migrated, empty database that a new directory starts from, if it is there. */
   image: string;
-  /** Told when the disk would not keep the log at once. */
-  onFlushFault?: (error: unknown) => void;
+  /** Told when the disk would not keep the log at once, or a connection broke. */
+  onFault?: (error: unknown) => void;
 }
 
 export interface OpenDb {
@@ -32,21 +33,23 @@ export interface OpenDb {
 export async function openDb(options: OpenOptions): Promise<OpenDb> {
   const migrations = await readMigrations(options.migrationsDir);
   if (options.url) {
-    const release = await lockDatabase(options.url);
-    const db = openPostgres(options.url);
+    const lock = await DatabaseLock.take(options.url, options);
+    const { onFault } = options;
+    const db = openPostgres(options.url, { lock, ...(onFault ? { onFault } : {}) });
     try {
       const schema = await migrate(db, migrations);
+      await lock.claimEpoch();
       return {
         db,
         schema,
         close: async () => {
           await db.close();
-          await release();
+          await lock.release();
         },
       };
     } catch (error) {
       await db.close();
-      await release();
+      await lock.release();
       throw error;
     }
   }
@@ -78,9 +81,9 @@ export async function openDb(options: OpenOptions): Promise<OpenDb> {
 }
 
 /** @throws Error that says how to come back to data that opens */
-async function openOrSay(dir: string, { dataDir, onFlushFault }: OpenOptions): Promise<Db> {
+async function openOrSay(dir: string, { dataDir, onFault }: OpenOptions): Promise<Db> {
   try {
-    return await openPglite(dir, undefined, onFlushFault ? { onFlushFault } : {});
+    return await openPglite(dir, undefined, onFault ? { onFlushFault: onFault } : {});
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
     const [newest] = await backupsIn(dataDir);

@@ -5,7 +5,7 @@ import { PGlite, types } from '@electric-sql/pglite';
 import { amcheck as amcheckExtension } from '@electric-sql/pglite/contrib/amcheck';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 
-import { countingWrites, WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
+import { countingWrites, READS, WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
 import { inTurn, walFlusher } from './flush';
 
 const asIs = (text: string) => text;
@@ -65,25 +65,31 @@ export async function openPglite(
   const assertOutside = () => {
     if (within.getStore()) throw new Error('Within a transaction everything is asked through it.');
   };
+  // It is committed: the caller is told so, whatever the disk says now. What it could not keep is
+  // flushed again with the next write.
+  const keep = async (how?: { soon?: boolean }) => {
+    if (flush) await turns(() => flush(how)).catch(onFlushFault);
+  };
   return countingWrites({
     kind: 'pglite' as const,
-    query: async (text, params) => {
+    query: async <T extends object>(text: string, params?: readonly unknown[]) => {
       assertOutside();
-      return sqlOn(pg).query(text, params);
+      const rows = await sqlOn(pg).query<T>(text, params);
+      if (!READS.test(text)) await keep();
+      return rows;
     },
     transaction: async (work, { part = false } = {}) => {
       assertOutside();
       const result = await pg.transaction((tx) =>
         within.run(true, () => work(sqlOn(tx as unknown as PGlite))),
       );
-      // It is committed: whoever asked is told so, whatever the disk says now. What it could not keep
-      // at once is asked for again with the next write.
-      if (flush) await turns(() => flush({ soon: part })).catch(onFlushFault);
+      await keep({ soon: part });
       return result;
     },
     checkpoint: () => turns(async () => void (await pg.query('checkpoint'))),
     script: async (text) => {
       await pg.exec(text);
+      await keep();
     },
     dump: async () => new Uint8Array(await (await pg.dumpDataDir('gzip')).arrayBuffer()),
     close: () => pg.close(),

@@ -7,18 +7,23 @@ import { deleteOldSteps, handles, RECURRING, recurringHandler } from '../tasks';
 import { watchClock } from '../settings';
 import { historyRoutes } from './routes';
 
+/** Days for which a repeated request gets the response of the first one. */
+const REQUEST_DAYS = 30;
+
 /** What was done and can be undone, and what is done by itself. */
 export const history: Subject = {
   name: 'history',
   gives: [
     TABLES({ table: 'action', rows: 'machine' }),
     TABLES({ table: 'change', rows: 'machine' }),
+    TABLES({ table: 'request', rows: 'machine' }),
     TABLES({
       table: 'task',
       rows: 'machine',
       // What is still to be handed over about somebody.
       person: { columns: ['person_id'], merge: 'move' },
     }),
+    TABLES({ table: 'instance', rows: 'machine' }),
     TABLES({ table: 'memo', rows: 'machine' }),
     TABLES({ table: 'migration', rows: 'machine' }),
     ROUTES(historyRoutes),
@@ -42,6 +47,9 @@ export const history: Subject = {
         let forgotten = 0;
         for (let n = -1; n !== 0; forgotten += n)
           n = await forgetOld(ctx.db, addDays(ctx.clock.today(), -KEPT_DAYS));
+        await ctx.db.query('delete from request where at < $1::date', [
+          addDays(ctx.clock.today(), -REQUEST_DAYS),
+        ]);
         return `${forgotten} forgotten`;
       },
     }),

@@ -8,9 +8,10 @@ import type { Logger } from 'pino';
 import type { ApiError, ErrorCode } from '@/contract/endpoint';
 
 import { ownNamesOnly, ownPagesOnly, signedInOnly } from '../access';
-import { onceOnly } from '../act';
+import { idempotent } from '../act';
 import { Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
+import { DatabaseAway } from '../db';
 import { isSecure } from '../guard';
 import { publicForm } from '../intake/routes';
 import { feedPages } from '../almanac/routes';
@@ -91,7 +92,7 @@ function apiRouter(ctx: Context): Router {
   const router = Router();
   router.use(ownPagesOnly(ctx), signedInOnly(ctx));
   router.use(express.json({ limit: BODY_LIMIT }));
-  router.use(onceOnly(ctx));
+  router.use(idempotent(ctx));
   router.use((_, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
     next();
@@ -156,10 +157,11 @@ interface Thrown {
 
 function toRefusal(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
+  if (error instanceof DatabaseAway) return new Refusal('unavailable', error.message);
   if (error instanceof Busy) return new Refusal('unavailable', error.message);
   const { type, code, status, constraint } = error as Thrown;
-  if (constraint === 'action_request')
-    return new Refusal('conflict', 'This was done already, or is under way.');
+  if (constraint === 'request_pkey')
+    return new Refusal('conflict', 'This was done already. Reload to see it.');
   if (type === 'entity.too.large')
     return new Refusal('too_large', 'This is more than Pen Pal takes at once. Split it.');
   if (type?.startsWith('entity.') || type === 'encoding.unsupported')

@@ -194,11 +194,11 @@ async function eraseFromHistory(tx: Sql, id: string, rows: readonly string[]): P
   // The longest first: a name that holds another one is taken out whole.
   for (const { name } of names.toSorted((a, b) => b.name.length - a.name.length)) {
     await tx.query(`update action set sentence = replace(sentence, $1, 'somebody erased')`, [name]);
-    await tx.query('update action set answer = null where position($1 in answer::text) > 0', [
+    await tx.query('update request set answer = null where position($1 in answer::text) > 0', [
       name,
     ]);
   }
-  await tx.query('update action set answer = null where position($1::text in answer::text) > 0', [
+  await tx.query('update request set answer = null where position($1::text in answer::text) > 0', [
     id,
   ]);
   // Without them an action is planned for everybody when it is undone.

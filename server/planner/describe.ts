@@ -48,7 +48,8 @@ export function plannedReason(
     today,
   };
   const why = source ? source.why(touch, sphere.held.get(item.source), today) : keeperReason(facts);
-  return why + movedReason(touch, facts, source?.core);
+  const about = sphere.told.putOffAbout.get(item.key);
+  return `${why}${movedReason(touch, facts, source?.core)}${about ? ` About: ${about.replace(/[.\s]+$/, '')}.` : ''}`;
 }
 
 /** The words to use, filled in for the person; a field that can't be filled stays visible. */

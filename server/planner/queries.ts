@@ -44,8 +44,14 @@ export const planLast = (sql: Sql, ids: readonly string[] | null) =>
   );
 
 export const planPutOffs = (sql: Sql) =>
-  sql.query<{ id: string; until: number | null; kind: TouchKind | null; why: PutOffWhy | null }>(
-    `select id, until - ${EPOCH} as until, kind, why from item_mark where fate = 'put_off'`,
+  sql.query<{
+    id: string;
+    until: number | null;
+    kind: TouchKind | null;
+    why: PutOffWhy | null;
+    about: string;
+  }>(
+    `select id, until - ${EPOCH} as until, kind, why, about from item_mark where fate = 'put_off'`,
   );
 
 /** The last day before `day` on whose desk each item stood, not long ago. */

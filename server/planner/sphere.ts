@@ -26,6 +26,8 @@ import { TOUCH_SOURCES } from './source';
 export interface Told {
   /** Why each that was put off was. */
   putOffWhy: ReadonlyMap<string, PutOffWhy>;
+  /** What to follow up about, of those that the owner put off. */
+  putOffAbout: ReadonlyMap<string, string>;
   /** The last day before today on whose desk each stood. */
   stoodOn: ReadonlyMap<string, PlainDate>;
   /** The last day before today on which the desk was opened. */
@@ -153,6 +155,7 @@ async function readOptions(
   const stoodOn = new Map(desks.map(({ item_key, day }) => [item_key, plainDate(day)]));
   const told: Told = {
     putOffWhy: new Map(putOffs.flatMap(({ id, why }) => (why ? [[id, why]] : []))),
+    putOffAbout: new Map(putOffs.flatMap(({ id, about }) => (about ? [[id, about]] : []))),
     stoodOn,
     openedOn: [...stoodOn.values()].sort().at(-1) ?? null,
   };

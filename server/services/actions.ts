@@ -69,7 +69,6 @@ export async function create(ctx: Context, draft: Draft) {
       sentence: `Added the service ${draft.name}`,
       plan: 'nobody',
       topics: ['services'],
-      unkept: true,
     };
   });
 }
@@ -94,7 +93,6 @@ export async function renewSecret(ctx: Context, id: string) {
       sentence: `Made a new secret for the service ${name}`,
       plan: 'nobody',
       topics: ['services'],
-      unkept: true,
     };
   });
 }

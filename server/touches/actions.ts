@@ -72,7 +72,12 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
     const item = itemSettledBy(sphere, touch, on);
     const made = completes(touch.outcome);
     if (item && made) await settle(ctx, tx, sphere, item, 'made', touchId, toDayNumber(on));
-    else if (item) await putBack(ctx, tx, sphere, item, backOn(touch, today), whyBack(touch));
+    // The planned touch itself is the follow-up: its day, its way, what it is about.
+    else if (item)
+      await putBack(ctx, tx, sphere, item, backOn(touch, today), whyBack(touch), {
+        kind: followUp?.kind ?? null,
+        about: followUp?.words ?? '',
+      });
     if (followUp && (made || !item))
       await queries.insertFollowUp(tx, {
         id: newId(),
@@ -105,8 +110,7 @@ export async function logTouch(ctx: Context, touch: LogTouch) {
       ],
     } satisfies Acted & { touchId: string };
   };
-  const done = await act(ctx, work);
-  return { ...done, nextOn: nextDay(await sphereNow(ctx), touch.personId) };
+  return act(ctx, work);
 }
 
 /** The day on which a date learnt comes next, after today; 'MM-DD' or 'YYYY-MM-DD'. */
@@ -132,11 +136,6 @@ const backOn = (touch: LogTouch, today: PlainDate): PlainDate =>
 /** A day that the owner chose is the reason; else how it ended is. */
 const whyBack = ({ followUp, outcome }: LogTouch): PutOffWhy =>
   followUp ? 'asked' : outcome === 'no_answer' ? 'no_answer' : 'not_now';
-
-const nextDay = (sphere: Sphere, personId: string): PlainDate | null => {
-  const [next] = sphere.byPerson.get(personId) ?? [];
-  return next ? toPlainDate(next.day) : null;
-};
 
 /** The item named, or else what of this person is on the desk today: any touch made keeps it. */
 function itemSettledBy(sphere: Sphere, touch: LogTouch, on: PlainDate): PlannedTouch | undefined {
@@ -169,6 +168,7 @@ export function mark(
     touch_id: null,
     kind: null,
     why: null,
+    about: '',
     ...rest,
   };
 }
@@ -193,9 +193,10 @@ async function putBack(
   item: PlannedTouch,
   until: PlainDate,
   why: PutOffWhy,
+  asked: Pick<queries.MarkRecord, 'kind' | 'about'> = { kind: null, about: '' },
 ): Promise<PlainDate> {
   const day = toPlainDate(moveToWorkingDay(toDayNumber(until), 'next', sphere.options.calendar));
-  await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: day, why }));
+  await queries.upsertMark(tx, mark(ctx, item, { fate: 'put_off', until: day, why, ...asked }));
   return day;
 }
 

@@ -55,7 +55,6 @@ describe('from a cadence to the desk', () => {
         note: 'All well',
       },
     });
-    expect(done.nextOn).toBe('2026-12-23');
     expect(await keys()).toEqual([]);
     expect((await api.call(getDesk)).made).toMatchObject([
       { name: 'Ana', outcome: 'reached', actionId: done.actionId },
@@ -73,10 +72,11 @@ describe('from a cadence to the desk', () => {
       body: { cadenceId, who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
     });
     const [key] = await keys();
-    const { nextOn } = await api.call(logTouch, {
+    await api.call(logTouch, {
       body: { personId: id, kind: 'call', outcome: 'no_answer', itemKey: key! },
     });
-    expect(nextOn).toBe('2026-11-25');
+    const [planned] = (await api.call(getPerson, { params: { id } })).planned;
+    expect(planned!.day).toBe('2026-11-25');
     expect((await api.call(getPerson, { params: { id } })).standing.slack).toBe(14);
   });
 
@@ -94,6 +94,22 @@ describe('from a cadence to the desk', () => {
     });
     await api.call(skipItem, { body: { itemKey: item!.key } });
     expect(await keys()).toEqual([]);
+  });
+
+  test('nobody answered a planned call: the follow-up keeps its day, its words and its way', async () => {
+    const id = await person('Ana', { email: 'ana@example.com' });
+    await api.call(enrol, {
+      body: { cadenceId: await quarterly(), who: { ids: [id] }, startOn: TODAY, leaveOut: [] },
+    });
+    const [itemKey] = await keys();
+    const followUp = { on: addDays(TODAY, 7), kind: 'email' as const, words: 'the rate review.' };
+    await api.call(logTouch, {
+      body: { personId: id, kind: 'call', outcome: 'no_answer', itemKey: itemKey!, followUp },
+    });
+    await api.call(moveClock, { body: { days: 7 } });
+    const { items } = await api.call(getDesk);
+    expect(items).toMatchObject([{ key: itemKey, kind: 'email' }]);
+    expect(items[0]!.reason).toMatch(/ About: the rate review\.$/);
   });
 
   test('a call of their own the same day lets the planned one fall away', async () => {

@@ -130,6 +130,8 @@ export interface MarkRecord {
   touch_id: string | null;
   kind: TouchKind | null;
   why: PutOffWhy | null;
+  /** What to follow up about; empty for nothing. */
+  about: string;
 }
 
 export const findMark = (sql: Sql, id: string) =>
@@ -137,10 +139,10 @@ export const findMark = (sql: Sql, id: string) =>
 
 export const upsertMark = (sql: Sql, mark: MarkRecord) =>
   sql.query(
-    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id, kind, why)
-     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid, $8, $9)
+    `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id, kind, why, about)
+     values ($1, $2::uuid, $3, $4::date, $5::uuid, $6::date, $7::uuid, $8, $9, $10)
      on conflict (id) do update set fate = excluded.fate, until = excluded.until, touch_id = excluded.touch_id,
-       kind = coalesce(excluded.kind, item_mark.kind), why = excluded.why`,
+       kind = coalesce(excluded.kind, item_mark.kind), why = excluded.why, about = excluded.about`,
     [
       mark.id,
       mark.person_id,
@@ -151,6 +153,7 @@ export const upsertMark = (sql: Sql, mark: MarkRecord) =>
       mark.touch_id,
       mark.kind,
       mark.why,
+      mark.about,
     ],
   );
 

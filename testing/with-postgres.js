@@ -1,8 +1,8 @@
-import { spawnSync } from 'node:child_process';
-import { existsSync } from 'node:fs';
-import { chmod, mkdtemp, readdir, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+const { spawnSync } = require('node:child_process');
+const { existsSync } = require('node:fs');
+const { chmod, mkdtemp, readdir, rm } = require('node:fs/promises');
+const { tmpdir } = require('node:os');
+const { join } = require('node:path');
 
 const HOME = '/usr/lib/postgresql';
 
@@ -25,8 +25,11 @@ function asServerUser(command, args) {
     throw new Error(`${command} failed: ${result.stderr || result.error?.message}`);
 }
 
-/** Runs `work` against a PostgreSQL server of its own, listening on a socket only; skips without one. */
-export async function withPostgres(work) {
+/**
+ * Runs `work` against a PostgreSQL server of its own, listening on a socket only; skips without one.
+ * `work` gets its address and a function that restarts it.
+ */
+async function withPostgres(work) {
   const bin = await findServer();
   if (!bin) {
     console.log('PostgreSQL is not on this machine; its run of the API tests is left out.');
@@ -59,7 +62,18 @@ export async function withPostgres(work) {
       'start',
     ]);
     try {
-      await work(`postgresql://penpal@localhost/postgres?host=${encodeURIComponent(dir)}`);
+      const restart = () =>
+        asServerUser(join(bin, 'pg_ctl'), [
+          '-D',
+          data,
+          '-w',
+          '-l',
+          join(dir, 'log'),
+          '-m',
+          'fast',
+          'restart',
+        ]);
+      await work(`postgresql://penpal@localhost/postgres?host=${encodeURIComponent(dir)}`, restart);
     } finally {
       asServerUser(join(bin, 'pg_ctl'), ['-D', data, '-w', '-m', 'immediate', 'stop']);
     }
@@ -67,3 +81,5 @@ export async function withPostgres(work) {
     await rm(dir, { recursive: true, force: true });
   }
 }
+
+module.exports = { withPostgres };
