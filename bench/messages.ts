@@ -5,7 +5,7 @@ import { call } from '@/contract/call';
 import { saveMail } from '@/contract/carriers';
 import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
-import { holdAll, listGone, listOut, writeMany } from '@/contract/messages';
+import { holdAll, listSent, listOutbox, writeMany } from '@/contract/messages';
 import { saveSettings } from '@/contract/settings';
 import type { WorkCalendar } from '@/core/calendar';
 import { passedBeats } from '@/core/enrolments';
@@ -235,7 +235,7 @@ export async function benchOutbox(): Promise<Figure[]> {
     const PEOPLE = 10_000;
     const { base, end } = await startProduct(dir);
     const total = async () => {
-      const { waitingTotal, goingTotal } = await call(listOut, {}, { base });
+      const { waitingTotal, goingTotal } = await call(listOutbox, {}, { base });
       return waitingTotal + goingTotal;
     };
     try {
@@ -275,8 +275,8 @@ export async function benchOutbox(): Promise<Figure[]> {
       while ((await total()) < 100_000) await toAll(base);
       await settled(base);
       figures.push(
-        await slowest('the outbox', () => call(listOut, {}, { base })),
-        await slowest('what has gone', () => call(listGone, { query: {} }, { base })),
+        await slowest('the outbox', () => call(listOutbox, {}, { base })),
+        await slowest('what has gone', () => call(listSent, { query: {} }, { base })),
       );
       const held = await timed(() => call(holdAll, { body: { hold: true } }, { base }));
       figures.push({ what: 'hold all', size: '100,000 messages', ms: held });

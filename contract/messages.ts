@@ -10,8 +10,8 @@ import { TOPICS } from './topics';
 const subject = 'messages';
 
 export const MESSAGE_KINDS = ['email', 'text'] as const;
-export const MESSAGE_STATES = ['held', 'ready', 'handing', 'gone', 'failed', 'cancelled'] as const;
-export const MESSAGE_FATES = [
+export const MESSAGE_STATES = ['held', 'ready', 'sending', 'sent', 'failed', 'cancelled'] as const;
+export const MESSAGE_OUTCOMES = [
   '',
   'delivered',
   'opened',
@@ -22,7 +22,7 @@ export const MESSAGE_FATES = [
   'opted_out',
 ] as const;
 /** What would let a message go that does not. */
-export const MENDS = [
+export const REMEDIES = [
   '',
   'address',
   'consent',
@@ -47,21 +47,21 @@ const Message = z.object({
   state: z.enum(MESSAGE_STATES),
   /** Why it does not go, in a sentence. */
   why: z.string(),
-  mend: z.enum(MENDS),
-  fate: z.enum(MESSAGE_FATES),
+  remedy: z.enum(REMEDIES),
+  outcome: z.enum(MESSAGE_OUTCOMES),
   /** The cadence that brought it; empty for what the owner wrote. */
   cadence: z.string(),
   on: Day,
-  goAt: z.string().nullable(),
+  sendAt: z.string().nullable(),
   /** The hour where the reader lives, where that is another than the owner's: "1:40". */
   there: z.string().nullable(),
-  goneAt: z.string().nullable(),
+  sentAt: z.string().nullable(),
 });
 export type Message = z.infer<typeof Message>;
 
-export const listOut = endpoint({
+export const listOutbox = endpoint({
   method: 'get',
-  path: '/messages/out',
+  path: '/messages/outbox',
   subject,
   shows: ['messages', 'people', 'settings', 'carriers'],
   summary: 'What goes out next, and what waits for the owner and why',
@@ -77,14 +77,14 @@ export const listOut = endpoint({
     goingTotal: z.number().int(),
     goingToday: z.number().int(),
     going: z.array(Message),
-    goneToday: z.number().int(),
+    sentToday: z.number().int(),
   }),
 });
-export type Out = z.infer<(typeof listOut)['response']>;
+export type Out = z.infer<(typeof listOutbox)['response']>;
 
-export const listGone = endpoint({
+export const listSent = endpoint({
   method: 'get',
-  path: '/messages/gone',
+  path: '/messages/sent',
   subject,
   shows: ['messages', 'people'],
   summary: 'What has gone out, the latest first, with what came of it',
@@ -177,7 +177,7 @@ export const startMessage = endpoint({
     why: z.string(),
     faults: TemplateFaults,
     /** When it would go, where that is not at once: it is night there. */
-    goAt: z.string().nullable(),
+    sendAt: z.string().nullable(),
     there: z.string().nullable(),
   }),
   errors: ['not_found'],
@@ -267,9 +267,9 @@ const Incoming = z.object({
 });
 export type Incoming = z.infer<typeof Incoming>;
 
-export const listBack = endpoint({
+export const listInbound = endpoint({
   method: 'get',
-  path: '/messages/back',
+  path: '/messages/inbound',
   subject,
   shows: ['messages', 'people'],
   summary: 'What came in, the latest first; of whom nobody knows, before all else',
@@ -321,7 +321,7 @@ export type Result = z.infer<(typeof listResults)['response']>['results'][number
 
 export const placeIncoming = endpoint({
   method: 'post',
-  path: '/messages/back/:id/place',
+  path: '/messages/inbound/:id/place',
   subject,
   summary: 'Says who wrote it: somebody here, somebody new, or nobody of the sphere',
   params: IdParam,
@@ -333,9 +333,9 @@ export const placeIncoming = endpoint({
   errors: ['not_found', 'invalid'],
 });
 
-export const trustAddress = endpoint({
+export const unsuppressAddress = endpoint({
   method: 'post',
-  path: '/messages/stopped/use',
+  path: '/messages/suppressed/use',
   subject,
   summary: 'Writes to an address again that had come back',
   body: z.object({ address: z.string().max(300) }),
@@ -343,9 +343,9 @@ export const trustAddress = endpoint({
   errors: ['not_found'],
 });
 
-export const lookNow = endpoint({
+export const pollNow = endpoint({
   method: 'post',
-  path: '/messages/look',
+  path: '/messages/poll',
   subject,
   long: true,
   summary: 'Looks into the mailbox and asks the text gateway now, instead of at the next look',

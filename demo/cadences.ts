@@ -23,7 +23,7 @@ const said = (afterDays: number, kind: Beat['kind'], templateId: string): Beat =
 });
 
 /** A message that goes out by itself, to whoever said yes to it. */
-const byItself = (afterDays: number, kind: 'email' | 'text', templateId: string): Beat => ({
+const automatic = (afterDays: number, kind: 'email' | 'text', templateId: string): Beat => ({
   ...said(afterDays, kind, templateId),
   way: 'auto',
 });
@@ -56,8 +56,8 @@ export const makeCadences = (listServiceId: string, templates: DemoTemplates): D
           'How is the house treating you, {{ first_name }}? And what has changed since we spoke?',
         ),
         beat(30, 'social', 'A word on something they shared lately.'),
-        byItself(45, 'email', templates.line!),
-        byItself(60, 'text', templates.thinking!),
+        automatic(45, 'email', templates.line!),
+        automatic(60, 'text', templates.thinking!),
       ],
     },
     circles: ['Close', 'Wider'],

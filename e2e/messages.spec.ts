@@ -8,7 +8,7 @@ let mail: MailStandIn;
 test.beforeEach(async () => {
   mail = await mailServer(
     { user: 'owner', password: 'harbor' },
-    { fate: () => ({ as: 'answered', words: 'The quince is out!' }) },
+    { outcome: () => ({ as: 'answered', words: 'The quince is out!' }) },
   );
 });
 test.afterEach(() => mail.close());

@@ -24,7 +24,7 @@ const READ_AFTER_MS = 3_000;
 /** The outside world of the demo: speaks what real services speak, on loopback. */
 export async function outsideWorld(ctx: Context, port: number): Promise<OutsideWorld> {
   const wanted = { user: MAIL_USER, password: OUTSIDE_SECRET, readAfterMs: READ_AFTER_MS };
-  const rules = { fate: fateOfMail };
+  const rules = { outcome: fateOfMail };
   // Another demo may have these ports: then whichever are free.
   const mail = await mailServer(
     {

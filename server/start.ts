@@ -18,7 +18,7 @@ import { createApp, createFormApp } from './http/app';
 import { readKeys } from './keys';
 import { createLog } from './log';
 import { closeCarriers } from './carriers';
-import { recoverHanding } from './messages';
+import { recoverSending } from './messages';
 import { eraseAgain, refreshKeys } from './people';
 import { outsideWorld, type OutsideWorld } from './outside-world';
 import { sealOldSecrets } from './services';
@@ -93,7 +93,7 @@ export async function start(config: Config): Promise<Running> {
     if (left > 0) log.warn({ left }, 'an action that never became whole was taken back');
     await refreshKeys(ctx.db);
     await sealOldSecrets(ctx);
-    const doubtful = await recoverHanding(ctx);
+    const doubtful = await recoverSending(ctx);
     if (doubtful > 0) log.warn({ doubtful }, 'messages were being handed over when it ended');
     const again = await eraseAgain(ctx);
     if (again > 0)

@@ -9,7 +9,7 @@ import { SMTPServer } from 'smtp-server';
 import { popServer, type Mailbox } from './pop3';
 
 /** What becomes of a mail that the server took. */
-export type Fate =
+export type Outcome =
   | { as: 'delivered' }
   | { as: 'bounced'; hard: boolean }
   | { as: 'answered'; words: string }
@@ -25,7 +25,7 @@ export type Door = 'open' | 'no_such_user' | 'later' | 'drop_after_data';
 
 export interface Rules {
   door?: (to: string) => Door;
-  fate?: (mail: { to: string; subject: string; text: string }) => Fate | Fate[];
+  outcome?: (mail: { to: string; subject: string; text: string }) => Outcome | Outcome[];
 }
 
 export interface Arrived {
@@ -69,7 +69,7 @@ export async function mailServer(
     /** How long after it arrived a mail is opened. */
     readAfterMs?: number;
   },
-  { door = () => 'open', fate = () => ({ as: 'delivered' }) }: Rules = {},
+  { door = () => 'open', outcome = () => ({ as: 'delivered' }) }: Rules = {},
 ): Promise<MailStandIn> {
   const arrived: Arrived[] = [];
   const mailbox: Mailbox = { user, password, mails: [] };
@@ -105,7 +105,7 @@ export async function mailServer(
         done();
         for (const address of to)
           for (const one of [
-            fate({ to: address, subject: mail.subject ?? '', text: mail.text ?? '' }),
+            outcome({ to: address, subject: mail.subject ?? '', text: mail.text ?? '' }),
           ].flat())
             if (one.as === 'opened' || one.as === 'clicked')
               setTimeout(() => void read(mail, one.as === 'clicked'), readAfterMs).unref();
@@ -150,7 +150,7 @@ const refusal = (responseCode: number, message: string) =>
   Object.assign(new Error(message), { responseCode });
 
 /** What a mail brings back into the mailbox of whoever sent it. */
-function comesBack(to: string, mail: ParsedMail, raw: Buffer, fate: Fate): object[] {
+function comesBack(to: string, mail: ParsedMail, raw: Buffer, outcome: Outcome): object[] {
   const sender = mail.from!.value[0]!.address!;
   const { messageId = '', subject = '' } = mail;
   const reply = {
@@ -160,21 +160,21 @@ function comesBack(to: string, mail: ParsedMail, raw: Buffer, fate: Fate): objec
     inReplyTo: messageId,
     references: messageId,
   };
-  if (fate.as === 'answered')
+  if (outcome.as === 'answered')
     return [
       {
         ...reply,
-        text: `${fate.words}\n\nOn Monday, ${sender} wrote:\n> ${(mail.text ?? '').replace(/\n/g, '\n> ')}`,
+        text: `${outcome.words}\n\nOn Monday, ${sender} wrote:\n> ${(mail.text ?? '').replace(/\n/g, '\n> ')}`,
       },
     ];
-  if (fate.as === 'away')
-    return [{ ...reply, text: fate.words, headers: { 'Auto-Submitted': 'auto-replied' } }];
-  if (fate.as === 'bounced') return [reportOf(to, sender, raw, fate.hard)];
-  if (fate.as === 'complained') return [complaintOf(to, sender, raw)];
+  if (outcome.as === 'away')
+    return [{ ...reply, text: outcome.words, headers: { 'Auto-Submitted': 'auto-replied' } }];
+  if (outcome.as === 'bounced') return [reportOf(to, sender, raw, outcome.hard)];
+  if (outcome.as === 'complained') return [complaintOf(to, sender, raw)];
   // Folded lines are joined: the address may be broken anywhere.
   const headers = headersOf(raw).replace(/\r?\n[ \t]+/g, '');
   const out = /<mailto:[^?>]+\?subject=([^>]+)>/.exec(headers)?.[1];
-  return fate.as === 'unwanted' && out
+  return outcome.as === 'unwanted' && out
     ? [{ from: to, to: sender, subject: decodeURIComponent(out.replace(/\s+/g, '')), text: '' }]
     : [];
 }

@@ -29,7 +29,7 @@ export interface TextGateway {
 }
 
 /** What becomes of a text; words are an answer. */
-export type TextFate = 'delivered' | 'failed' | 'silent' | { answers: string };
+export type TextOutcome = 'delivered' | 'failed' | 'silent' | { answers: string };
 
 /**
  * A small text gateway, standing in for a real one (docs/carriers.md): takes each id once, reports what
@@ -37,7 +37,7 @@ export type TextFate = 'delivered' | 'failed' | 'silent' | { answers: string };
  */
 export function textGateway(
   key: string | (() => Promise<string | null>),
-  fate: (text: Texted) => TextFate = () => 'delivered',
+  outcome: (text: Texted) => TextOutcome = () => 'delivered',
 ): TextGateway {
   const taken: Texted[] = [];
   const told: Told[] = [];
@@ -61,7 +61,7 @@ export function textGateway(
     const one: Texted = { id: randomUUID(), message: id, to, text };
     taken.push(one);
     response.status(202).json({ id: one.id });
-    const what = fate(one);
+    const what = outcome(one);
     if (what === 'failed')
       tell({
         type: 'failed',

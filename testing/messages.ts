@@ -1,6 +1,6 @@
 import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
-import { listGone, listOut, writeMessage } from '@/contract/messages';
+import { listSent, listOutbox, writeMessage } from '@/contract/messages';
 import { saveSettings } from '@/contract/settings';
 import { findTask, runDue } from '@/server/tasks';
 import type { MailStandIn, Rules } from '@/standins';
@@ -65,7 +65,10 @@ export function messagesSuite() {
         ...change,
       }),
     /** Puts people on a cadence whose one beat goes out by itself today. */
-    byItself: async (ids: readonly string[], words = 'How is the garden, {{ first_name }}?') => {
+    sendAutomatically: async (
+      ids: readonly string[],
+      words = 'How is the garden, {{ first_name }}?',
+    ) => {
       const { id } = await call(createCadence, {
         body: {
           name: 'By itself',
@@ -95,7 +98,7 @@ export function messagesSuite() {
         },
       }),
     waitingWhy: async () =>
-      (await call(listOut)).waiting.map(({ name, why }) => `${name}: ${why}`).sort(),
-    fates: async () => (await call(listGone)).messages.map(({ fate }) => fate),
+      (await call(listOutbox)).waiting.map(({ name, why }) => `${name}: ${why}`).sort(),
+    fates: async () => (await call(listSent)).messages.map(({ outcome }) => outcome),
   };
 }

@@ -229,13 +229,13 @@ export const message = (change: Partial<Message> = {}): Message => ({
   subject: 'Half a year on',
   state: 'ready',
   why: '',
-  mend: '',
-  fate: '',
+  remedy: '',
+  outcome: '',
   cadence: 'Quarterly',
   on: day('2026-11-23'),
-  goAt: '2026-11-23T18:10:00.000Z',
+  sendAt: '2026-11-23T18:10:00.000Z',
   there: null,
-  goneAt: null,
+  sentAt: null,
   ...change,
 });
 
@@ -266,7 +266,7 @@ export const out = (change: Partial<Out> = {}): Out => ({
   goingTotal: change.going?.length ?? 0,
   goingToday: change.going?.length ?? 0,
   going: [],
-  goneToday: 0,
+  sentToday: 0,
   ...change,
 });
 

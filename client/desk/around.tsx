@@ -1,6 +1,6 @@
 import { useRead } from '@/client/api';
 import { Body, Linked, Soft } from '@/client/ui';
-import { listOut } from '@/contract/messages';
+import { listOutbox } from '@/contract/messages';
 import { listRotas } from '@/contract/rota';
 import { countInWords, plural, sentenceCase, spokenDate } from '@/core/time';
 
@@ -22,11 +22,11 @@ export function RotaWeek() {
 
 /** One quiet line on what goes out by itself, which leads there; what waits too long is said here as well. */
 export function OutLine() {
-  const out = useRead(listOut, {}, { keepPrevious: true }).data;
-  const { goingToday = 0, waitingTotal = 0, goneToday = 0 } = out ?? {};
-  if (goingToday + waitingTotal + goneToday === 0) return null;
+  const out = useRead(listOutbox, {}, { keepPrevious: true }).data;
+  const { goingToday = 0, waitingTotal = 0, sentToday = 0 } = out ?? {};
+  if (goingToday + waitingTotal + sentToday === 0) return null;
   const parts = [
-    goneToday > 0 && `${countInWords(goneToday)} gone today`,
+    sentToday > 0 && `${countInWords(sentToday)} gone today`,
     goingToday > 0 && `${countInWords(goingToday)} to go`,
     waitingTotal > 0 &&
       `${countInWords(waitingTotal)} ${waitingTotal === 1 ? 'waits' : 'wait'} for you`,

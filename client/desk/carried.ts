@@ -1,10 +1,10 @@
 import { useRead } from '@/client/api';
-import { listOut } from '@/contract/messages';
+import { listOutbox } from '@/contract/messages';
 import type { TouchKind } from '@/core/touches';
 
 /** Whether Pen Pal itself can send a touch of this kind. */
 export function useCarried(kind: TouchKind): boolean {
   const sendable = kind === 'email' || kind === 'text';
-  const out = useRead(listOut, {}, { keepPrevious: true, enabled: sendable }).data;
+  const out = useRead(listOutbox, {}, { keepPrevious: true, enabled: sendable }).data;
   return sendable && (out?.carriers[kind] ?? false);
 }

@@ -1,6 +1,6 @@
 import { Linking } from 'react-native';
 
-import { listOut, writeMessage } from '@/contract/messages';
+import { listOutbox, writeMessage } from '@/contract/messages';
 import { putOff, swapItem, type DeskItem } from '@/contract/touches';
 import * as sample from '@/testing/samples';
 import { fakeServer, screen, show as showIn, TODAY, waitFor } from '@/testing/screen';
@@ -9,7 +9,7 @@ import { DeskCard } from './desk-card';
 
 let server: ReturnType<typeof fakeServer>;
 beforeEach(() => {
-  server = fakeServer().answer(listOut, sample.out({ carriers: { email: false, text: false } }));
+  server = fakeServer().answer(listOutbox, sample.out({ carriers: { email: false, text: false } }));
   jest.spyOn(Linking, 'openURL').mockResolvedValue(true);
 });
 
@@ -116,7 +116,7 @@ test('without a phone it offers another way, and swaps to it', async () => {
 });
 
 test('where Pen Pal can send it itself, it does, and the own program comes second', async () => {
-  server.answer(listOut, sample.out()).answer(writeMessage, {
+  server.answer(listOutbox, sample.out()).answer(writeMessage, {
     sentence: 'The text to Teodora Vance has gone',
     topics: [],
     id: sample.id(70),

@@ -1,4 +1,4 @@
-import { listOut } from '@/contract/messages';
+import { listOutbox } from '@/contract/messages';
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
 import { getPerson, listPeople } from '@/contract/people';
@@ -33,7 +33,7 @@ const prepared = (change: Partial<typeof DESK> = {}) =>
     .answer(listCadences, { cadences: [] })
     .answer(listRotas, { rotas: [] })
     .answer(listMeant, { total: 0, items: [] })
-    .answer(listOut, sample.out())
+    .answer(listOutbox, sample.out())
     .answer(listArrivals, { total: 0, arrivals: [] });
 
 const MADE = {
@@ -109,7 +109,7 @@ test('the letters of the week and what waits to go out stand with it', async () 
         },
       ],
     })
-    .answer(listOut, sample.out({ goingToday: 4, waitingTotal: 2, goneToday: 1 }));
+    .answer(listOutbox, sample.out({ goingToday: 4, waitingTotal: 2, sentToday: 1 }));
   show(<DeskScreen />);
   await screen.findByText('This week C and V, week 3 of 13: 4 of 9 people reached.');
   const out = screen.getByText('Out by itself: one gone today, four to go, two wait for you.');

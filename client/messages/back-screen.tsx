@@ -17,17 +17,23 @@ import {
   Waiting,
 } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
-import { listBack, lookNow, placeIncoming, trustAddress, type Incoming } from '@/contract/messages';
+import {
+  listInbound,
+  pollNow,
+  placeIncoming,
+  unsuppressAddress,
+  type Incoming,
+} from '@/contract/messages';
 import { countInWords, dayIn, sentenceCase, shortDate, timeWords } from '@/core/time';
 
 import { Results } from './results';
 
-type Back = CallOutput<typeof listBack>;
+type Back = CallOutput<typeof listInbound>;
 
 /** What came in: first that of which nobody knows who wrote it; beside it, addresses that came back. */
 export function BackScreen() {
-  const back = useRead(listBack, {}, { keepPrevious: true });
-  const look = useWrite(lookNow);
+  const back = useRead(listInbound, {}, { keepPrevious: true });
+  const look = useWrite(pollNow);
   return (
     <Spread
       beside={
@@ -153,7 +159,7 @@ function Unknown({ one, timeZone }: OneProps) {
 
 /** Addresses to which nothing goes any more, because it came back for good. */
 function Stopped({ back: { stopped, timeZone } }: { back: Back }) {
-  const trust = useWrite(trustAddress);
+  const trust = useWrite(unsuppressAddress);
   const today = useToday();
   if (stopped.length === 0)
     return <Soft>An address that comes back for good is written to no more, and told here.</Soft>;

@@ -3,10 +3,10 @@ import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { Button, Lead, Linked, Page, Soft, Title, useToday, Waiting } from '@/client/ui';
-import { listGone, type Message } from '@/contract/messages';
+import { listSent, type Message } from '@/contract/messages';
 import { dayIn, shortDate, timeWords } from '@/core/time';
 
-import { FATE_WORDS, isBad, whatItIs } from './message-words';
+import { OUTCOME_WORDS, isBad, whatItIs } from './message-words';
 
 const PAGE = 50;
 
@@ -35,7 +35,7 @@ interface PageProps {
 
 function GonePage({ after, onMore }: PageProps) {
   const gone = useRead(
-    listGone,
+    listSent,
     { query: { limit: PAGE, ...(after ? { after } : {}) } },
     { keepPrevious: true },
   );
@@ -63,13 +63,15 @@ function GonePage({ after, onMore }: PageProps) {
 
 function GoneLine({ message, timeZone }: { message: Message; timeZone: string }) {
   const today = useToday();
-  const at = message.goneAt!;
+  const at = message.sentAt!;
   const day = dayIn(at, timeZone);
   return (
     <Linked href={`/out/${message.id}`} className="min-h-[44px] border-b border-line py-2">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Lead>{message.name}</Lead>
-        <Soft className={isBad(message) ? 'text-danger' : ''}>{FATE_WORDS[message.fate]}</Soft>
+        <Soft className={isBad(message) ? 'text-danger' : ''}>
+          {OUTCOME_WORDS[message.outcome]}
+        </Soft>
       </View>
       <Soft>{`${shortDate(day, today)}, ${timeWords(at, timeZone)}. ${whatItIs(message)}`}</Soft>
     </Linked>

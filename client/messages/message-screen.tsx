@@ -8,7 +8,7 @@ import { Body, Button, Fault, Heading, Linked, Soft, Spread, Title, Waiting } fr
 import { changeMessage, getMessage, moveMessage, type MessageWhole } from '@/contract/messages';
 import { instantWords } from '@/core/time';
 
-import { EVENT_WORDS, FATE_WORDS, whatItIs } from './message-words';
+import { EVENT_WORDS, OUTCOME_WORDS, whatItIs } from './message-words';
 
 /** One message: its exact words, and everything that was reported of it; as long as it is here, to be changed. */
 export function MessageScreen() {
@@ -80,7 +80,7 @@ function Change({ message }: { message: MessageWhole }) {
           <Button label="Send it now" disabled={changed} onPress={to('now')} />
         ) : null}
         {state === 'ready' ? <Button label="Hold it" onPress={to('hold')} /> : null}
-        {message.mend === 'release' ? <Button label="Let it go" onPress={to('release')} /> : null}
+        {message.remedy === 'release' ? <Button label="Let it go" onPress={to('release')} /> : null}
         <Button weight="quiet" label="Cancel it" onPress={to('cancel')} />
       </View>
     </View>
@@ -93,14 +93,14 @@ const Along = ({ message: { files } }: { message: MessageWhole }) =>
 
 /** Where a message is and what was reported of it. */
 function What({ message }: { message: MessageWhole }) {
-  const { state, goAt, goneAt, fate, events } = message;
+  const { state, sendAt, sentAt, outcome, events } = message;
   const at = (iso: string) => instantWords(iso, message.timeZone);
   return (
     <View className="gap-2">
       <Heading>What became of it</Heading>
-      {state === 'ready' && goAt ? <Body>{`Goes on ${at(goAt)}.`}</Body> : null}
+      {state === 'ready' && sendAt ? <Body>{`Goes on ${at(sendAt)}.`}</Body> : null}
       {state === 'cancelled' ? <Body>{`Cancelled. ${message.why}`}</Body> : null}
-      {goneAt ? <Body>{`Handed over on ${at(goneAt)}; ${FATE_WORDS[fate]}.`}</Body> : null}
+      {sentAt ? <Body>{`Handed over on ${at(sentAt)}; ${OUTCOME_WORDS[outcome]}.`}</Body> : null}
       {events.map((event) => (
         <View key={event.id} className="border-t border-line pt-2">
           <Body>{EVENT_WORDS[event.kind] ?? event.kind}</Body>

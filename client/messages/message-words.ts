@@ -11,7 +11,7 @@ export function whatItIs({
   return `${kind === 'email' ? 'E-mail' : 'Text'}${about}${cadence ? `, of ${cadence}` : ''}`;
 }
 
-export const FATE_WORDS: Record<Message['fate'], string> = {
+export const OUTCOME_WORDS: Record<Message['outcome'], string> = {
   '': 'sent',
   delivered: 'delivered',
   opened: 'opened',
@@ -23,8 +23,8 @@ export const FATE_WORDS: Record<Message['fate'], string> = {
 };
 
 /** What came of a message that is as it should be, and of one that is not. */
-export const isBad = ({ fate }: Pick<Message, 'fate'>): boolean =>
-  fate === 'bounced' || fate === 'complained' || fate === 'opted_out';
+export const isBad = ({ outcome }: Pick<Message, 'outcome'>): boolean =>
+  outcome === 'bounced' || outcome === 'complained' || outcome === 'opted_out';
 
 export const EVENT_WORDS: Record<string, string> = {
   delivered: 'Delivered',
@@ -48,12 +48,12 @@ export function outHeadline(today: number, waiting: number, later: number): stri
 
 /** When a message goes: the time today, else the day with it; and the hour there, where that is another. */
 export function whenItGoes(
-  { goAt, there }: Pick<Message, 'goAt' | 'there'>,
+  { sendAt, there }: Pick<Message, 'sendAt' | 'there'>,
   timeZone: string,
   { day, today }: { day: PlainDate | null; today: PlainDate },
 ): string {
-  if (!goAt) return '';
-  const time = timeWords(goAt, timeZone);
+  if (!sendAt) return '';
+  const time = timeWords(sendAt, timeZone);
   const at = day && day !== today ? `${shortDate(day, today)}, ${time}` : time;
   return there ? `${at}; ${there} there` : at;
 }

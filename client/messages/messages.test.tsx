@@ -6,15 +6,15 @@ import {
   changeMessage,
   getMessage,
   holdAll,
-  listBack,
-  listGone,
+  listInbound,
+  listSent,
   listResults,
-  listOut,
+  listOutbox,
   moveMessage,
   placeIncoming,
   previewMany,
   startMessage,
-  trustAddress,
+  unsuppressAddress,
   writeMany,
   writeMessage,
   type Incoming,
@@ -37,18 +37,18 @@ import { WriteScreen } from './write-screen';
 const TOLD = { sentence: 'Done', topics: [] };
 const out = (change: Parameters<typeof sample.out>[0] = {}) =>
   fakeServer()
-    .answer(listOut, sample.out(change))
+    .answer(listOutbox, sample.out(change))
     .answer(countForPost, { total: 2 })
     .answer(moveMessage, TOLD)
     .answer(holdAll, TOLD);
 
 describe('what goes out', () => {
-  test('who waits and why stands before what goes, with the way to mend it', async () => {
+  test('who waits and why stands before what goes, with the way to remedy it', async () => {
     const held = sample.message({
       id: sample.id(71),
       name: 'Ana Vance',
       state: 'held',
-      mend: 'address',
+      remedy: 'address',
       why: 'ana@example.com came back: no such mailbox',
     });
     const server = out({ waiting: [held], going: [sample.message()] });
@@ -74,8 +74,8 @@ describe('what goes out', () => {
     ['release', 'Let it go'],
     ['unclear', 'It arrived'],
     ['again', 'Try again'],
-  ] as const)('what is held for %s offers “%s”', async (mend, label) => {
-    out({ waiting: [sample.message({ state: 'held', mend, why: 'You held it back.' })] });
+  ] as const)('what is held for %s offers “%s”', async (remedy, label) => {
+    out({ waiting: [sample.message({ state: 'held', remedy, why: 'You held it back.' })] });
     show(<OutScreen />);
     await screen.findByRole('button', { name: `${label}: Bo Birch` });
   });
@@ -86,7 +86,7 @@ describe('what goes out', () => {
         id: sample.id(200 + n),
         name: `Person ${n}`,
         state: 'held',
-        mend: 'consent',
+        remedy: 'consent',
         why: 'Not asked about e-mail yet.',
       }),
     );
@@ -102,7 +102,7 @@ describe('what goes out', () => {
 
   test('an hour that is another where they live is said; another day as well', async () => {
     out({
-      going: [sample.message({ there: '21:10', goAt: '2026-11-25T18:10:00.000Z' })],
+      going: [sample.message({ there: '21:10', sendAt: '2026-11-25T18:10:00.000Z' })],
       goingToday: 0,
     });
     show(<OutScreen />);
@@ -122,12 +122,12 @@ test('what has gone shows what came of it, and earlier pages', async () => {
   const messages = Array.from({ length: 50 }, (_, i) =>
     sample.message({
       id: sample.id(100 + i),
-      state: 'gone',
-      goneAt: '2026-11-20T18:10:00.000Z',
-      fate: i === 0 ? 'bounced' : 'answered',
+      state: 'sent',
+      sentAt: '2026-11-20T18:10:00.000Z',
+      outcome: i === 0 ? 'bounced' : 'answered',
     } as Partial<Message>),
   );
-  const server = fakeServer().answer(listGone, { timeZone: 'America/Los_Angeles', messages });
+  const server = fakeServer().answer(listSent, { timeZone: 'America/Los_Angeles', messages });
   show(<GoneScreen />);
   await screen.findByText('came back');
   expect(screen.getAllByText('answered')).toHaveLength(49);
@@ -166,7 +166,7 @@ describe('what came back', () => {
   const back = (change: object = {}) =>
     fakeServer()
       .answer(listResults, { results: RESULTS })
-      .answer(listBack, {
+      .answer(listInbound, {
         timeZone: 'America/Los_Angeles',
         unknown: [],
         incoming: [],
@@ -174,7 +174,7 @@ describe('what came back', () => {
         ...change,
       })
       .answer(placeIncoming, TOLD)
-      .answer(trustAddress, TOLD);
+      .answer(unsuppressAddress, TOLD);
 
   test('whoever nobody knows is added in one press', async () => {
     const server = back({ unknown: [came()] });
@@ -206,7 +206,7 @@ describe('what came back', () => {
     expect(screen.getByText('2 answered')).toBeTruthy();
     await press('ana@example.com works again');
     await waitFor(() =>
-      expect(server.sent(trustAddress)).toEqual([{ address: 'ana@example.com' }]),
+      expect(server.sent(unsuppressAddress)).toEqual([{ address: 'ana@example.com' }]),
     );
   });
 });
@@ -242,9 +242,9 @@ describe('one message', () => {
     out().answer(
       getMessage,
       whole({
-        state: 'gone',
-        fate: 'answered',
-        goneAt: '2026-11-23T18:10:00.000Z',
+        state: 'sent',
+        outcome: 'answered',
+        sentAt: '2026-11-23T18:10:00.000Z',
         events: [
           {
             id: sample.id(81),
@@ -271,7 +271,7 @@ describe('writing to one person', () => {
     addresses: ['t@example.com'],
     why: '',
     faults: [],
-    goAt: null,
+    sendAt: null,
     there: null,
     ...change,
   });
@@ -346,7 +346,7 @@ test('the same words to many: who gets them, the odd ones first, and who is left
       addresses: ['m@example.com'],
       why: '',
       faults: [],
-      goAt: null,
+      sendAt: null,
       there: null,
     })
     .answer(writeMany, { ...TOLD, people: 3, leftOut: 1 });

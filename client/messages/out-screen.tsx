@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { useRead, useWrite } from '@/client/api';
 import { Body, Button, Heading, Lead, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
 import { countForPost } from '@/contract/enrolments';
-import { holdAll, listOut, type Message, type Out } from '@/contract/messages';
+import { holdAll, listOutbox, type Message, type Out } from '@/contract/messages';
 import { figure, plural } from '@/core/time';
 
 import { outHeadline, whatItIs } from './message-words';
@@ -12,7 +12,7 @@ import { WhenItGoes } from './when';
 
 /** What goes out next, and before it what waits for the owner and why. */
 export function OutScreen() {
-  const out = useRead(listOut, {}, { keepPrevious: true });
+  const out = useRead(listOutbox, {}, { keepPrevious: true });
   return (
     <Spread beside={out.data ? <Going out={out.data} /> : null}>
       <Waiting query={out}>
@@ -57,8 +57,8 @@ function WaitForYou({ out: { waiting, waitingTotal } }: { out: Out }) {
 /** What goes, in the order in which it does. */
 function Going({ out }: { out: Out }) {
   const hold = useWrite(holdAll);
-  const { going, goingTotal, goneToday, waiting } = out;
-  const held = waiting.filter(({ mend }) => mend === 'release').length;
+  const { going, goingTotal, sentToday, waiting } = out;
+  const held = waiting.filter(({ remedy }) => remedy === 'release').length;
   return (
     <View className="gap-2">
       <View className="flex-row flex-wrap items-center justify-between gap-x-3">
@@ -88,7 +88,7 @@ function Going({ out }: { out: Out }) {
         <Soft>{`and ${figure(goingTotal - going.length)} more`}</Soft>
       ) : null}
       <Soft>
-        {`Nothing goes in the quiet hours of whoever gets it, on your days off, or against a no.${goneToday > 0 ? ` ${plural(goneToday, 'message has', 'messages have')} gone today.` : ''}`}
+        {`Nothing goes in the quiet hours of whoever gets it, on your days off, or against a no.${sentToday > 0 ? ` ${plural(sentToday, 'message has', 'messages have')} gone today.` : ''}`}
       </Soft>
     </View>
   );

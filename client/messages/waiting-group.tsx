@@ -18,7 +18,7 @@ export function WaitingGroups({ messages }: { messages: readonly Message[] }) {
   for (const message of messages) {
     // What came back or can't be filled in is everybody's own reason.
     const key =
-      message.mend === 'consent' || message.mend === 'carrier'
+      message.remedy === 'consent' || message.remedy === 'carrier'
         ? `${message.kind} ${message.why}`
         : message.id;
     groups.set(key, [...(groups.get(key) ?? []), message]);
@@ -36,7 +36,7 @@ function Group({ messages }: { messages: readonly Message[] }) {
   const [open, setOpen] = useState(false);
   const move = useWrite(moveMessage);
   const [first] = messages as [Message, ...Message[]];
-  const { kind, why, mend } = first;
+  const { kind, why, remedy } = first;
   const what = plural(messages.length, kind === 'email' ? 'e-mail' : 'text');
   const names = messages.slice(0, NAMED).map(({ name }) => name);
   const more = messages.length - names.length;
@@ -55,8 +55,8 @@ function Group({ messages }: { messages: readonly Message[] }) {
         <Soft>{`${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`}</Soft>
         <View className="flex-row flex-wrap gap-2 pt-1">
           <LinkedButton
-            href={mend === 'consent' ? '/tidy/consent' : '/out/carriers'}
-            label={mend === 'consent' ? 'Note what they said' : 'Set it up'}
+            href={remedy === 'consent' ? '/tidy/consent' : '/out/carriers'}
+            label={remedy === 'consent' ? 'Note what they said' : 'Set it up'}
           />
           <Button
             label={open ? 'Fold them' : 'Each by name'}

@@ -5,7 +5,7 @@ import { dayIn, type PlainDate } from '@/core/time';
 import { whenItGoes } from './message-words';
 
 interface Props {
-  message: Pick<Message, 'goAt' | 'there'>;
+  message: Pick<Message, 'sendAt' | 'there'>;
   timeZone: string;
   today: PlainDate;
 }
@@ -14,7 +14,7 @@ interface Props {
 export const WhenItGoes = ({ message, timeZone, today }: Props) => (
   <Soft className="tabular-nums">
     {whenItGoes(message, timeZone, {
-      day: message.goAt ? dayIn(message.goAt, timeZone) : null,
+      day: message.sendAt ? dayIn(message.sendAt, timeZone) : null,
       today,
     })}
   </Soft>

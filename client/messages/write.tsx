@@ -62,7 +62,7 @@ export function Write({ sheet, kind: first, from }: Props) {
       ))}
       {refused ? <Fault>{refused}</Fault> : null}
       {write.error ? <Fault>{write.error.message}</Fault> : null}
-      {started?.goAt ? (
+      {started?.sendAt ? (
         <Soft>{`It is ${started.there ?? 'night'} there: it goes when the night is over.`}</Soft>
       ) : null}
       <View className="flex-row flex-wrap gap-2">

@@ -253,8 +253,8 @@ function greet(group: readonly Coming[], { settled, book }: GreetingsAsked, all:
   const why = person.blocked[rule.kind]?.why;
   const kind = why ? open[0] : rule.kind;
   if (!kind) return void all.leftOut.push(leftOut(lead, 'no_way', why!));
-  const byItself = rule.way === 'auto' && isAutoKind(kind);
-  const notAsked = byItself ? person.notAsked[kind] : undefined;
+  const automatic = rule.way === 'auto' && isAutoKind(kind);
+  const notAsked = automatic ? person.notAsked[kind] : undefined;
   const changed = why ?? notAsked;
   all.greetings.push({
     key: lead.key,
@@ -269,7 +269,7 @@ function greet(group: readonly Coming[], { settled, book }: GreetingsAsked, all:
       others.length === 0 || group.every(({ count }) => count === lead.count) ? lead.count : null,
     rule,
     kind,
-    way: byItself && !notAsked ? 'auto' : 'hand',
+    way: automatic && !notAsked ? 'auto' : 'hand',
     reach: person.reach,
     instead: open.filter((one) => one !== kind),
     ...(changed ? { changed } : {}),

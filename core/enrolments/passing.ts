@@ -46,7 +46,7 @@ export function passedBeats(
     (enrolment.skippedUntil ?? -Infinity) + 1,
   );
   const soon = { ...context, until: today + MOST_MOVED };
-  const byItself = beatsOf(enrolment, soon, from).filter(
+  const automatic = beatsOf(enrolment, soon, from).filter(
     ({ beat, day }) => beat.way === 'auto' && day <= today,
   );
   const passing = (d: DatedBeat, fate: Passing['fate'], why?: LetGoWhy): Passing => ({
@@ -67,7 +67,7 @@ export function passedBeats(
       const passed = isYearly(d.beat.timing) ? 'day_past' : 'lapsed';
       return [passing(d, 'passed', overtaken ? 'overtaken' : passed)];
     }),
-    ...byItself.map((d) => passing(d, fateOf(d, today))),
+    ...automatic.map((d) => passing(d, fateOf(d, today))),
   ];
 }
 

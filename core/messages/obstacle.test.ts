@@ -6,7 +6,7 @@ const sending = (change: Partial<Sending> = {}): Sending => ({
   addresses: ['ana@example.com'],
   stopped: [],
   consent: {},
-  byItself: false,
+  automatic: false,
   needsYes: true,
   wordFault: null,
   hasCarrier: true,
@@ -19,15 +19,15 @@ test.each([
   ['nothing', {}, null],
   ['a no', { consent: { email: no } }, 'consent'],
   ['a no to texts does not concern e-mail', { consent: { text: no } }, null],
-  ['nobody asked, by itself', { byItself: true }, 'consent'],
-  ['nobody asked, where that is no matter', { byItself: true, needsYes: false }, null],
-  ['a yes', { byItself: true, consent: { email: yes } }, null],
+  ['nobody asked, by itself', { automatic: true }, 'consent'],
+  ['nobody asked, where that is no matter', { automatic: true, needsYes: false }, null],
+  ['a yes', { automatic: true, consent: { email: yes } }, null],
   ['no address', { addresses: [] }, 'address'],
   ['words', { wordFault: 'There is no first name to fill in.' }, 'words'],
   ['nobody to take it', { hasCarrier: false }, 'carrier'],
   ['a no and no address: the no', { addresses: [], consent: { email: no } }, 'consent'],
-] as const)('%s', (_, change, mend) =>
-  expect(obstacleTo(sending(change as Partial<Sending>))?.mend ?? null).toBe(mend),
+] as const)('%s', (_, change, remedy) =>
+  expect(obstacleTo(sending(change as Partial<Sending>))?.remedy ?? null).toBe(remedy),
 );
 
 test('an address that came back is told with its reason', () => {

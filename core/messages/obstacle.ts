@@ -2,11 +2,11 @@ import { heldBack, type Consents } from '@/core/people';
 import { channelOf } from '@/core/touches';
 
 /** What would let a message go that does not; empty where nothing would. */
-export type Mend = 'address' | 'consent' | 'words' | 'carrier';
+export type Remedy = 'address' | 'consent' | 'words' | 'carrier';
 
 export interface Obstacle {
   why: string;
-  mend: Mend;
+  remedy: Remedy;
 }
 
 export interface Sending {
@@ -18,7 +18,7 @@ export interface Sending {
   stopped: readonly { address: string; why: string }[];
   consent: Consents;
   /** It goes by itself: whoever was not asked may have to be asked first. */
-  byItself: boolean;
+  automatic: boolean;
   needsYes: boolean;
   /** What of the words can't be filled in, in a sentence. */
   wordFault: string | null;
@@ -27,25 +27,25 @@ export interface Sending {
 
 const WAY = { email: 'e-mail', text: 'phone' } as const;
 
-/** What keeps a message from going, the first that the owner would mend; null where nothing does. */
+/** What keeps a message from going, the first that the owner would remedy; null where nothing does. */
 export function obstacleTo(sending: Sending): Obstacle | null {
-  const { kind, name, addresses, stopped, consent, byItself, needsYes, wordFault, hasCarrier } =
+  const { kind, name, addresses, stopped, consent, automatic, needsYes, wordFault, hasCarrier } =
     sending;
   // A no counts first: whoever gave it is not asked for an address.
-  const no = heldBack(consent, channelOf(kind), byItself && needsYes);
-  if (no) return { why: no, mend: 'consent' };
+  const no = heldBack(consent, channelOf(kind), automatic && needsYes);
+  if (no) return { why: no, remedy: 'consent' };
   if (addresses.length === 0) {
     const [back] = stopped;
     return {
       why: back ? `${back.address} came back: ${back.why}` : `No ${WAY[kind]} for ${name}.`,
-      mend: 'address',
+      remedy: 'address',
     };
   }
-  if (wordFault) return { why: wordFault, mend: 'words' };
+  if (wordFault) return { why: wordFault, remedy: 'words' };
   if (!hasCarrier)
     return {
       why: kind === 'email' ? 'No mail server is set up.' : 'No text gateway is set up.',
-      mend: 'carrier',
+      remedy: 'carrier',
     };
   return null;
 }

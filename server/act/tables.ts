@@ -15,7 +15,7 @@ export interface OfPerson {
   /** Something has happened with whoever has such a row: taking an import back keeps them. */
   happened?: boolean;
   /** Which rows (`t`) came by themselves: they go with their person and keep no undo from being possible. */
-  byItself?: string;
+  automatic?: string;
 }
 
 export type MergeRows = (tx: Sql, keepId: string, goneId: string) => Promise<void>;

@@ -88,9 +88,9 @@ async function undoRun(ctx: Context, tx: Sql, actionId: string, run: Run): Promi
 /** Rows that came by themselves are not the owner's doing, and go with whom they are about. */
 export async function dropWhatCameByItself(ctx: Context, tx: Sql, personIds: readonly string[]) {
   for (const { table, person } of personTables(ctx.house.of(TABLES)))
-    if (person.byItself)
+    if (person.automatic)
       await tx.query(
-        `delete from ${table} t where t.person_id = any($1::uuid[]) and ${person.byItself}`,
+        `delete from ${table} t where t.person_id = any($1::uuid[]) and ${person.automatic}`,
         [personIds],
       );
 }

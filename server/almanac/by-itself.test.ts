@@ -9,7 +9,7 @@ import {
 } from '@/contract/greetings';
 import { undoAction } from '@/contract/history';
 import { changeMany } from '@/contract/many';
-import { listGone, listOut } from '@/contract/messages';
+import { listSent, listOutbox } from '@/contract/messages';
 import { editPerson, getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
 import { getDesk } from '@/contract/touches';
@@ -42,7 +42,7 @@ test('a birthday is greeted by itself on its day, once, worked or not', async ()
   await rosa({ birthday: '1976-11-28' });
   await rule();
   await due(true);
-  expect((await call(listOut)).goingTotal).toBe(0);
+  expect((await call(listOutbox)).goingTotal).toBe(0);
   await days(4);
   expect(await month()).toMatchObject([{ name: 'Rosa Lind', state: 'out', way: 'auto' }]);
   await evening();
@@ -50,7 +50,7 @@ test('a birthday is greeted by itself on its day, once, worked or not', async ()
   await days(1);
   await evening();
   expect(mail.arrived.map(({ to }) => to)).toEqual([['rosa@example.com']]);
-  expect((await call(listGone)).messages[0]).toMatchObject({ name: 'Rosa Lind' });
+  expect((await call(listSent)).messages[0]).toMatchObject({ name: 'Rosa Lind' });
   expect(mail.arrived[0]!.mail.text).toContain('Dear Rosa, a good 50 to you.');
   expect(await month()).toMatchObject([{ state: 'made' }]);
   await days(1);
@@ -105,7 +105,7 @@ describe('a greeting that waits under Out', () => {
   test('is cancelled when its date is taken off', async () => {
     const mail = await begin();
     await change(await waits(), { birthday: null });
-    expect((await call(listOut)).goingTotal).toBe(0);
+    expect((await call(listOutbox)).goingTotal).toBe(0);
     await days(1);
     await evening();
     expect(mail.arrived).toEqual([]);
@@ -132,7 +132,7 @@ describe('a greeting that waits under Out', () => {
     const id = await waits();
     const [greeting] = await month();
     await call(changeGreeting, { body: { key: greeting!.key, dropped: true } });
-    expect((await call(listOut)).goingTotal).toBe(0);
+    expect((await call(listOutbox)).goingTotal).toBe(0);
     expect(await month()).toMatchObject([{ state: 'dropped' }]);
     const story = async () => (await sheet(id)).events.map(({ words }) => words);
     expect(await story()).toContain('Birthday: the greeting was dropped.');
@@ -149,10 +149,10 @@ describe('a greeting that waits under Out', () => {
     for (const takeAway of gone) {
       const { actionId } = await takeAway();
       await due(true);
-      expect((await call(listOut)).goingTotal).toBe(0);
+      expect((await call(listOutbox)).goingTotal).toBe(0);
       await call(undoAction, { params: { id: actionId } });
       await due(true);
-      expect((await call(listOut)).goingTotal).toBe(1);
+      expect((await call(listOutbox)).goingTotal).toBe(1);
     }
     await days(1);
     await evening();
@@ -167,7 +167,7 @@ describe('a greeting that waits under Out', () => {
       'Its message waits under Out. Change its words there.',
     );
     await call(changeGreeting, { body: { key, kind: 'call' } });
-    expect((await call(listOut)).goingTotal).toBe(0);
+    expect((await call(listOutbox)).goingTotal).toBe(0);
     expect(await month()).toMatchObject([{ kind: 'call', way: 'hand', state: 'planned' }]);
     await days(1);
     expect((await call(getDesk)).items).toMatchObject([{ personId: id, kind: 'call' }]);
@@ -193,7 +193,7 @@ describe('a greeting that waits under Out', () => {
     await rosa({ birthday: '11-25' });
     await rule({ leadDays: 1 });
     await due(true);
-    expect((await call(listOut)).goingTotal).toBe(1);
+    expect((await call(listOutbox)).goingTotal).toBe(1);
     const { id, version, name: _, year: __, ...draft } = (await call(listRules)).rules[0]!;
     await call(saveRule, { params: { id }, body: { ...draft, version, leadDays: 0 } });
     await goesOnTheSecondDay(mail);
@@ -221,11 +221,11 @@ test('hushed before its day, or its rule gone: nothing is written', async () => 
   const { id: ruleId } = await rule();
   await call(hush, { params: { id }, body: { occasion: 'birthday', hushed: true } });
   await due(true);
-  expect((await call(listOut)).goingTotal).toBe(0);
+  expect((await call(listOutbox)).goingTotal).toBe(0);
   await call(hush, { params: { id }, body: { occasion: 'birthday', hushed: false } });
   await call(removeRule, { params: { id: ruleId } });
   await due(true);
-  expect((await call(listOut)).goingTotal).toBe(0);
+  expect((await call(listOutbox)).goingTotal).toBe(0);
 });
 
 test('what could not go on its day is on the desk instead, and then in the story', async () => {
@@ -233,7 +233,7 @@ test('what could not go on its day is on the desk instead, and then in the story
   const id = await rosa({ birthday: '11-25' });
   await rule();
   await days(1);
-  expect((await call(listOut)).goingTotal).toBe(1);
+  expect((await call(listOutbox)).goingTotal).toBe(1);
   // The machine was off.
   await days(3);
   await evening();

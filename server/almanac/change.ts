@@ -94,7 +94,7 @@ async function assertOpen(
 ): Promise<void> {
   const [message] = await messagesByKey(tx, [key]);
   const fate = await queries.fateOf(tx, key);
-  if (message?.state === 'gone' || message?.state === 'handing')
+  if (message?.state === 'sent' || message?.state === 'sending')
     throw conflict('This greeting has gone already.');
   if (message?.state === 'cancelled')
     throw conflict('Its message was cancelled under Out. Write to them by hand instead.');

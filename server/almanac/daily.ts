@@ -117,7 +117,7 @@ const write = (ctx: Context, held: GreetingsHeld, due: readonly Greeting[]): Pro
           cadence: `Greeting: ${isHoliday(one.occasion) ? one.name : occasionName(one.occasion)}`,
           beatId: null,
           itemKey: '',
-          byItself: true,
+          automatic: true,
           on: goesOn,
           occasion: greetingValues(held, one.key),
           goodUntil: goesOn,

@@ -41,7 +41,7 @@ export async function readFates(
 
 function becameOf(fate: string, message: string | undefined): State {
   if (message === 'held' || message === 'failed') return 'held';
-  if (message === 'ready' || message === 'handing') return 'out';
-  if (fate === 'made' || message === 'gone') return 'made';
+  if (message === 'ready' || message === 'sending') return 'out';
+  if (fate === 'made' || message === 'sent') return 'made';
   return fate === 'skipped' || message === 'cancelled' ? 'dropped' : 'passed';
 }

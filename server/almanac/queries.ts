@@ -242,7 +242,7 @@ export const withoutMessage = (sql: Sql, day: string) =>
   sql.query<{ id: string; person_id: string }>(
     `select k.id, k.person_id from item_mark k
      where k.source = 'greet' and k.fate = 'waiting' and k.why is null and k.planned_on >= $1::date
-       and not exists (select 1 from message m where m.key = k.id)`,
+       and not exists (select 1 from delivery m where m.key = k.id)`,
     [day],
   );
 

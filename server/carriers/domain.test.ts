@@ -4,7 +4,7 @@ import { checkDomain, makeSigningKey, readCarriers } from '@/contract/carriers';
 import { undoAction } from '@/contract/history';
 import { messagesSuite } from '@/testing/messages';
 
-const { call, refusal, begin, rosa, write, byItself, evening } = messagesSuite();
+const { call, refusal, begin, rosa, write, sendAutomatically, evening } = messagesSuite();
 
 /** What an independent verifier says of a mail, with the records that the domain would publish. */
 async function verdicts(raw: Buffer, records: Record<string, string>) {
@@ -26,7 +26,7 @@ test('e-mails are signed with a key made here, and a library that did not sign t
   expect(name).toBe('penpal._domainkey.example.com');
   expect(record).not.toContain('PRIVATE');
   await write(id, { subject: 'Grüße aus Port Ellery', words: 'Tea?\n\n.dot\n' });
-  await byItself([id]);
+  await sendAutomatically([id]);
   await evening();
   for (const { raw } of arrived) {
     expect(await verdicts(raw, { [name]: record })).toEqual(['example.com pass']);

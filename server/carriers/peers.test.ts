@@ -12,7 +12,7 @@ import {
   tryCarrier,
   type MailboxSetup,
 } from '@/contract/carriers';
-import { getMessage, listBack, lookNow, writeMessage } from '@/contract/messages';
+import { getMessage, listInbound, pollNow, writeMessage } from '@/contract/messages';
 import { addPerson, getPerson } from '@/contract/people';
 import { peersMissing, startPeers } from '@/testing/peers';
 import { startServer, type ServerProcess } from '@/testing/process';
@@ -75,7 +75,7 @@ withPeers('real mail programs', () => {
   /** Looks into the mailbox until something is so. */
   const until = async (isSo: () => Promise<boolean>) => {
     for (let looks = 0; looks < 60; looks++) {
-      await call(lookNow, {}, at());
+      await call(pollNow, {}, at());
       if (await isSo()) return;
       await new Promise((done) => setTimeout(done, 250));
     }
@@ -132,11 +132,11 @@ withPeers('real mail programs', () => {
     ['pop3', { protocol: 'pop3' }],
   ] as const)('an answer through Postfix is read by %s and is a touch', async (name, change) => {
     await mailbox({ ...change, port: name === 'pop3' ? peers.pop3s : peers.imaps });
-    await call(lookNow, {}, at());
+    await call(pollNow, {}, at());
     const email = `rosa.${name}@example.org`;
     const rosa = await person(email);
     const id = await write(rosa, 'How is the garden?');
-    await until(async () => (await message(id)).state === 'gone');
+    await until(async () => (await message(id)).state === 'sent');
     const hand = nodemailer.createTransport({
       host: '127.0.0.1',
       port: peers.smtp,
@@ -150,10 +150,10 @@ withPeers('real mail programs', () => {
       text: '.The quince is out!\n.\nGrüße',
     });
     hand.close();
-    await until(async () => (await message(id)).fate === 'answered');
+    await until(async () => (await message(id)).outcome === 'answered');
     const sheet = await call(getPerson, { params: { id: rosa } }, at());
     expect(sheet.touches.map(({ outcome }) => outcome)).toContain('reached');
-    const { incoming } = await call(listBack, { query: {} }, at());
+    const { incoming } = await call(listInbound, { query: {} }, at());
     expect(incoming.find(({ from }) => from === email)!.words).toBe(
       '.The quince is out!\n.\nGrüße',
     );
@@ -161,27 +161,27 @@ withPeers('real mail programs', () => {
 
   test('what Postfix bounces stops the address; what it puts off stops nothing', async () => {
     await mailbox();
-    await call(lookNow, {}, at());
+    await call(pollNow, {}, at());
     const [gone, full] = [await person('gone@example.org'), await person('full@example.org')];
     const [bounced, late] = [await write(gone, 'Are you there?'), await write(full, 'And you?')];
-    await until(async () => (await message(bounced)).fate === 'bounced');
-    const { stopped } = await call(listBack, { query: {} }, at());
+    await until(async () => (await message(bounced)).outcome === 'bounced');
+    const { stopped } = await call(listInbound, { query: {} }, at());
     expect(stopped).toMatchObject([
       { address: 'gone@example.org', why: expect.stringContaining('no such user') },
     ]);
     await new Promise((done) => setTimeout(done, 1_500));
     await peers.flush();
     await until(async () =>
-      (await call(listBack, { query: {} }, at())).incoming.some(
+      (await call(listInbound, { query: {} }, at())).incoming.some(
         ({ verdict, words }) => verdict === 'report' && words.includes('full@example.org'),
       ),
     );
-    expect((await message(late)).fate).toBe('');
+    expect((await message(late)).outcome).toBe('');
   });
 
   test('refused at the door: for good it is stopped, for now it is tried again', async () => {
     const nobody = await write(await person('nobody@example.org'), 'Anybody?');
-    expect(await message(nobody)).toMatchObject({ state: 'failed', mend: 'address' });
+    expect(await message(nobody)).toMatchObject({ state: 'failed', remedy: 'address' });
     const grey = await write(await person('grey@example.org'), 'Later?');
     expect(await message(grey)).toMatchObject({
       state: 'ready',

@@ -1,6 +1,6 @@
 import { type Beat } from '@/contract/cadences';
 import { enrol, listEnrolments, previewEnrolment } from '@/contract/enrolments';
-import { listOut } from '@/contract/messages';
+import { listOutbox } from '@/contract/messages';
 import { getPerson } from '@/contract/people';
 import { undoAction } from '@/contract/history';
 import { saveSettings } from '@/contract/settings';
@@ -24,7 +24,7 @@ const { person, planned, enrolments, forward, keys, log, ...on } = cadencesOf(()
 
 /** What should have gone by itself, by name, with what keeps it: nothing takes it yet. */
 const out = async () =>
-  (await api.call(listOut)).waiting
+  (await api.call(listOutbox)).waiting
     .map(({ name, on: day, why }) => `${name} ${day}: ${why}`)
     .sort();
 const NO_SERVER = 'No mail server is set up.';
@@ -188,10 +188,10 @@ describe('what a new day does', () => {
     await on.enrol(cadenceId, ids, TODAY);
     // No round was asked for: enrolling itself asks for one.
     await runDue(api.ctx);
-    expect((await api.call(listOut)).waitingTotal).toBe(129);
+    expect((await api.call(listOutbox)).waitingTotal).toBe(129);
     await api.ctx.db.query('drop trigger break_one on message');
     await forward(1);
-    expect((await api.call(listOut)).waitingTotal).toBe(130);
+    expect((await api.call(listOutbox)).waitingTotal).toBe(130);
   });
 
   test('a beat begins another cadence while its own goes on, once a round, however late', async () => {

@@ -208,7 +208,7 @@ async function send(
         cadence: cadence.name,
         beatId: beat.id,
         itemKey: '',
-        byItself: true,
+        automatic: true,
         on: toPlainDate(nominal),
       },
     ];

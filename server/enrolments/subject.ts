@@ -24,7 +24,7 @@ export const enrolments: Subject = {
         merge: mergeEnrolments,
         says: ['cadence', 'cadences'],
         happened: true,
-        byItself: `t.origin <> 'hand' and not exists (select 1 from item_mark m where m.enrolment_id = t.id)`,
+        automatic: `t.origin <> 'hand' and not exists (select 1 from item_mark m where m.enrolment_id = t.id)`,
       },
     }),
     TABLES({ table: 'rota', rows: 'owner' }),

@@ -90,7 +90,7 @@ export async function removeUntouched(
     .map(
       ({ table, person }) =>
         `and not exists (select 1 from ${table} t where (${person.columns.map((c) => `t.${c} = p.id`).join(' or ')})
-           ${person.byItself ? `and not (${person.byItself})` : ''}
+           ${person.automatic ? `and not (${person.automatic})` : ''}
            and not exists (select 1 from change c where c.action_id = $2::uuid and c.row_id = t.id::text))`,
     );
   const rows = await tx.query<{ id: string }>(

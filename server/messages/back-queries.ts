@@ -34,9 +34,9 @@ export async function peopleAt(sql: Sql, kind: Kind, address: string): Promise<s
 export const lastTexted = async (sql: Sql, from: string): Promise<string | null> =>
   (
     await sql.query<{ person_id: string }>(
-      `select person_id from message where kind = 'text' and state = 'gone'
+      `select person_id from delivery where kind = 'text' and state = 'sent'
          and right(regexp_replace(addresses[1], '[^0-9]', '', 'g'), 7) = right(regexp_replace($1, '[^0-9]', '', 'g'), 7)
-       order by gone_at desc limit 1`,
+       order by sent_at desc limit 1`,
       [from],
     )
   )[0]?.person_id ?? null;
@@ -44,8 +44,8 @@ export const lastTexted = async (sql: Sql, from: string): Promise<string | null>
 export const lastMessageTo = async (sql: Sql, personId: string, kind: Kind) =>
   (
     await sql.query<{ id: string }>(
-      `select id from message where person_id = $1::uuid and kind = $2 and state = 'gone'
-       order by gone_at desc limit 1`,
+      `select id from delivery where person_id = $1::uuid and kind = $2 and state = 'sent'
+       order by sent_at desc limit 1`,
       [personId, kind],
     )
   )[0]?.id ?? null;
@@ -60,7 +60,7 @@ export interface NewIncoming {
   at: string;
   verdict: 'answer' | 'automatic' | 'report' | 'opt_out' | 'opt_in';
   person_id: string | null;
-  message_id: string | null;
+  delivery_id: string | null;
 }
 
 /** Notes what came in; answers whether it is new. */
@@ -70,7 +70,7 @@ export const insertIncoming = async (
 ): Promise<boolean> =>
   (
     await sql.query(
-      `insert into incoming (id, key, kind, from_address, from_name, subject, words, at, verdict, person_id, message_id)
+      `insert into incoming (id, key, kind, from_address, from_name, subject, words, at, verdict, person_id, delivery_id)
        values ($1::uuid, $2, $3, $4, $5, $6, $7, $8::timestamptz, $9, $10::uuid, $11::uuid)
        on conflict (key) do nothing returning id`,
       [
@@ -84,7 +84,7 @@ export const insertIncoming = async (
         row.at,
         row.verdict,
         row.person_id,
-        row.message_id,
+        row.delivery_id,
       ],
     )
   ).length === 1;
@@ -122,18 +122,18 @@ export const placeWith = (sql: Sql, id: string, personId: string) =>
 /** Notes a report; answers whether it is new. */
 export const insertEvent = async (
   sql: Sql,
-  row: { id: string; key: string; message_id: string; kind: string; at: string; detail: string },
+  row: { id: string; key: string; delivery_id: string; kind: string; at: string; detail: string },
 ): Promise<boolean> =>
   (
     await sql.query(
-      `insert into message_event (id, key, message_id, kind, at, detail)
+      `insert into delivery_event (id, key, delivery_id, kind, at, detail)
        values ($1::uuid, $2, $3::uuid, $4, $5::timestamptz, $6) on conflict (key) do nothing returning id`,
-      [row.id, row.key, row.message_id, row.kind, row.at, row.detail],
+      [row.id, row.key, row.delivery_id, row.kind, row.at, row.detail],
     )
   ).length === 1;
 
-export const setFate = (sql: Sql, messageId: string, fate: MessageRow['fate']) =>
-  sql.query('update message set fate = $2 where id = $1::uuid', [messageId, fate]);
+export const setFate = (sql: Sql, messageId: string, outcome: MessageRow['outcome']) =>
+  sql.query('update delivery set outcome = $2 where id = $1::uuid', [messageId, outcome]);
 
 export const answerOf = async (sql: Sql, personId: string, channel: string) =>
   (
@@ -157,21 +157,24 @@ export const setConsent = (
 
 export const listStopped = (sql: Sql, limit: number) =>
   sql.query<{ address: string; at: string; why: string; person_id: string | null; name: string }>(
-    `select s.*, coalesce(p.name, '') as name from stopped_address s left join person p on p.id = s.person_id
+    `select s.*, coalesce(p.name, '') as name from suppressed_address s left join person p on p.id = s.person_id
      order by s.at desc, s.address limit $1::int`,
     [limit],
   );
 
 export const forgetStopped = async (sql: Sql, address: string): Promise<boolean> =>
-  (await sql.query('delete from stopped_address where address = $1 returning address', [address]))
-    .length === 1;
+  (
+    await sql.query('delete from suppressed_address where address = $1 returning address', [
+      address,
+    ])
+  ).length === 1;
 
 /** Answers of people who are here that are no touch yet. */
 export const untouchedAnswers = (sql: Sql) =>
   sql.query<
-    Pick<NewIncoming, 'key' | 'kind' | 'at' | 'message_id'> & { id: string; person_id: string }
+    Pick<NewIncoming, 'key' | 'kind' | 'at' | 'delivery_id'> & { id: string; person_id: string }
   >(
-    `select i.id, i.key, i.kind, i.at, i.message_id, i.person_id from incoming i
+    `select i.id, i.key, i.kind, i.at, i.delivery_id, i.person_id from incoming i
      join person p on p.id = i.person_id and p.deleted_on is null
      where i.verdict = 'answer' and i.touch_id is null order by i.at, i.id limit 200`,
   );
@@ -186,7 +189,7 @@ export const insertStopped = async (
 ): Promise<boolean> =>
   (
     await sql.query(
-      `insert into stopped_address (address, at, why, person_id) values ($1, $2::timestamptz, $3, $4::uuid)
+      `insert into suppressed_address (address, at, why, person_id) values ($1, $2::timestamptz, $3, $4::uuid)
        on conflict (address) do nothing returning address`,
       [row.address.toLowerCase(), row.at, row.why, row.personId],
     )

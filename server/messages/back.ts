@@ -1,5 +1,5 @@
 import type { CallOutput } from '@/contract/endpoint';
-import type { listBack } from '@/contract/messages';
+import type { listInbound } from '@/contract/messages';
 import { wishIn } from '@/core/replies';
 import { splitName } from '@/core/intake';
 import { CHANNEL_WORDS, type Channel } from '@/core/people';
@@ -17,7 +17,7 @@ import { messageOfToken } from './opt-out';
 import * as queries from './queries';
 import type { Kind } from './queries';
 import { readMail } from './read-mail';
-import { readRoom } from './room';
+import { readSendContext } from './room';
 import { stopAddress } from './stopped';
 import { tellOf } from './tell';
 
@@ -33,7 +33,7 @@ export const keepUnreadable = (ctx: Context, key: string): Promise<void> =>
     at: ctx.clock.now(),
     verdict: 'answer',
     person_id: null,
-    message_id: null,
+    delivery_id: null,
   });
 
 /** Takes in an e-mail of the mailbox: an answer is a touch, a report changes what it is about; each once. */
@@ -77,7 +77,7 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
     at,
     verdict,
     person_id: person,
-    message_id: about?.id ?? null,
+    delivery_id: about?.id ?? null,
   });
 }
 
@@ -124,7 +124,7 @@ export async function takeText(ctx: Context, event: FromGateway): Promise<void> 
     at,
     verdict: wish === 'stop' ? 'opt_out' : wish === 'start' ? 'opt_in' : 'answer',
     person_id: person,
-    message_id: person ? await known.lastMessageTo(ctx.db, person, 'text') : null,
+    delivery_id: person ? await known.lastMessageTo(ctx.db, person, 'text') : null,
   });
 }
 
@@ -143,7 +143,7 @@ export async function touchAnswers(ctx: Context): Promise<void> {
     const touch = { personId: row.person_id, kind: row.kind, outcome: 'reached', on } as const;
     const { touchId } = await logTouch(ctx, touch);
     await known.setTouch(ctx.db, row.id, touchId);
-    const about = row.message_id ? await queries.findMessage(ctx.db, row.message_id) : null;
+    const about = row.delivery_id ? await queries.findMessage(ctx.db, row.delivery_id) : null;
     if (about) await report(ctx, about, `answer:${row.key}`, 'answered', '');
   }
 }
@@ -163,16 +163,16 @@ const WEIGHT = [
 /** Notes what is reported of a message, each report once. */
 export async function report(
   ctx: Context,
-  about: Pick<queries.MessageRow, 'id' | 'fate' | 'person_id'>,
+  about: Pick<queries.MessageRow, 'id' | 'outcome' | 'person_id'>,
   key: string,
-  kind: queries.MessageRow['fate'] | 'bounced_soft',
+  kind: queries.MessageRow['outcome'] | 'bounced_soft',
   detail: string,
 ): Promise<void> {
-  const row = { id: newId(), key, message_id: about.id, kind, at: ctx.clock.now(), detail };
+  const row = { id: newId(), key, delivery_id: about.id, kind, at: ctx.clock.now(), detail };
   if (!(await known.insertEvent(ctx.db, row))) return;
-  const fate = kind === 'bounced_soft' ? 'bounced' : kind;
-  if (WEIGHT.indexOf(fate) > WEIGHT.indexOf(about.fate))
-    await known.setFate(ctx.db, about.id, fate);
+  const outcome = kind === 'bounced_soft' ? 'bounced' : kind;
+  if (WEIGHT.indexOf(outcome) > WEIGHT.indexOf(about.outcome))
+    await known.setFate(ctx.db, about.id, outcome);
   tellOf(ctx, [about.person_id]);
 }
 
@@ -210,7 +210,7 @@ async function setAnswer(
 
 const iso = (at: string) => new Date(at).toISOString();
 
-export async function listIn(ctx: Context, limit: number): Promise<CallOutput<typeof listBack>> {
+export async function listIn(ctx: Context, limit: number): Promise<CallOutput<typeof listInbound>> {
   const toIncoming = (row: known.IncomingRow) => ({
     id: row.id,
     kind: row.kind,
@@ -225,7 +225,7 @@ export async function listIn(ctx: Context, limit: number): Promise<CallOutput<ty
   });
   const stopped = await known.listStopped(ctx.db, limit);
   return {
-    timeZone: (await readRoom(ctx)).settings.timeZone,
+    timeZone: (await readSendContext(ctx)).settings.timeZone,
     unknown: (await known.unknownIncoming(ctx.db, limit)).map(toIncoming),
     incoming: (await known.latestIncoming(ctx.db, limit)).map(toIncoming),
     stopped: stopped.map(({ person_id, at, ...row }) => ({

@@ -5,22 +5,22 @@ import type { State } from './queries';
 
 /** What became of messages that another subject asked for, by the keys that it gave them. */
 export const messagesByKey = (sql: Sql, keys: readonly string[]) =>
-  sql.query<{ id: string; key: string; state: State; why: string; gone_at: string | null }>(
-    'select id, key, state, why, gone_at from message where key = any($1::text[])',
+  sql.query<{ id: string; key: string; state: State; why: string; sent_at: string | null }>(
+    'select id, key, state, why, sent_at from delivery where key = any($1::text[])',
     [keys],
   );
 
 /** Messages that wait, whose keys begin so. */
 export const waitingBy = (sql: Sql, prefix: string) =>
   sql.query<{ key: string; planned_on: string }>(
-    `select key, planned_on from message where state in ('held', 'ready') and starts_with(key, $1)`,
+    `select key, planned_on from delivery where state in ('held', 'ready') and starts_with(key, $1)`,
     [prefix],
   );
 
 /** Messages that belonged to a day that has passed, and did not go. */
 export const unsentBefore = (sql: Sql, prefix: string, day: string) =>
   sql.query<{ key: string; person_id: string }>(
-    `select key, person_id from message where state in ('held', 'ready', 'failed')
+    `select key, person_id from delivery where state in ('held', 'ready', 'failed')
        and good_until < $2::date and starts_with(key, $1)`,
     [prefix, day],
   );
@@ -36,9 +36,9 @@ export const cancelByKey = async (
 ): Promise<string[]> =>
   (
     await sql.query<{ was: string }>(
-      `update message m set state = 'cancelled', why = $2, mend = '', version = m.version + 1,
+      `update delivery m set state = 'cancelled', why = $2, remedy = '', version = m.version + 1,
          key = m.key || ' ' || m.id
-       from message w where m.id = w.id and w.key = any($1::text[]) and w.state in ('held', 'ready', 'failed')
+       from delivery w where m.id = w.id and w.key = any($1::text[]) and w.state in ('held', 'ready', 'failed')
          and m.state in ('held', 'ready', 'failed') returning w.key as was`,
       [keys, why],
     )
@@ -47,8 +47,8 @@ export const cancelByKey = async (
 /** Moves messages that wait to the day that they belong to now. */
 export const moveByKey = (sql: Sql, rows: readonly { key: string; on: string }[]) =>
   sql.query(
-    `update message m set planned_on = r.on_day, good_until = r.on_day, version = m.version + 1,
-       go_at = m.go_at + (r.on_day - m.planned_on) * interval '1 day'
+    `update delivery m set planned_on = r.on_day, good_until = r.on_day, version = m.version + 1,
+       send_at = m.send_at + (r.on_day - m.planned_on) * interval '1 day'
      from (select key, "on" as on_day from json_to_recordset($1::json) as r (key text, "on" date)) r
      where m.key = r.key and m.state in ('held', 'ready')`,
     [recordset(rows)],
@@ -57,7 +57,7 @@ export const moveByKey = (sql: Sql, rows: readonly { key: string; on: string }[]
 /** Has it reckoned anew when messages that wait go; the outbox finds the time when it looks at them. */
 export async function timeAnew(ctx: Context, keys: readonly string[]): Promise<void> {
   await ctx.db.query(
-    `update message set go_at = $2::timestamptz where key = any($1::text[]) and state = 'ready'`,
+    `update delivery set send_at = $2::timestamptz where key = any($1::text[]) and state = 'ready'`,
     [keys, ctx.clock.now()],
   );
   await wakeOutbox(ctx, ctx.db);

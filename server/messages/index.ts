@@ -1,4 +1,4 @@
 export { cancelByKey, messagesByKey, moveByKey, timeAnew, unsentBefore, waitingBy } from './by-key';
 export type { Wanted } from './make';
-export { recoverHanding } from './pump';
+export { recoverSending } from './pump';
 export { queueMessages } from './queue';

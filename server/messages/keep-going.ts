@@ -15,7 +15,7 @@ export const keepGoing: Recurring = {
   },
 };
 
-/** What was written may mend what is held: an address, a yes, a carrier. */
+/** What was written may remedy what is held: an address, a yes, a carrier. */
 export const mended: Reaction = {
   name: 'mended messages',
   to: ['people', 'carriers', 'settings'],

@@ -64,7 +64,7 @@ test(
         Promise.all(written.map(({ id }) => call(getMessage, { params: { id } }, { base })));
       let messages = await statesNow();
       const isUnderWay = () =>
-        messages.some(({ state }) => state === 'ready' || state === 'handing');
+        messages.some(({ state }) => state === 'ready' || state === 'sending');
       for (let looks = 0; looks < 100 && isUnderWay(); looks++) {
         await pause(200);
         messages = await statesNow();
@@ -76,8 +76,8 @@ test(
       expect(arrivals.size).toBeGreaterThan(0);
       for (const message of messages)
         // It has arrived once, or the owner is told that it may have.
-        if (message.state === 'held') expect(message.mend).toBe('unclear');
-        else expect([message.state, arrivals.get(message.words)]).toEqual(['gone', 1]);
+        if (message.state === 'held') expect(message.remedy).toBe('unclear');
+        else expect([message.state, arrivals.get(message.words)]).toEqual(['sent', 1]);
     } finally {
       await server.end('SIGKILL');
       await mail.close();

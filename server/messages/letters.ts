@@ -9,7 +9,7 @@ import type { MessageRow } from './queries';
 import type { Room } from './room';
 import { linkUrl, pixelUrl } from './seen';
 
-type Letter = Pick<MessageRow, 'id' | 'by_itself' | 'words' | 'html'>;
+type Letter = Pick<MessageRow, 'id' | 'automatic' | 'words' | 'html'>;
 type How = Parameters<typeof asMailed>[1];
 
 /** The words of a letter as HTML, with its links as `linkOf` wants them. */
@@ -50,7 +50,7 @@ export function lettersOf(
 }
 
 function footerOf(ctx: Context, settings: OwnerSettings, letter: Letter): Footer | null {
-  if (!letter.by_itself) return null;
+  if (!letter.automatic) return null;
   return {
     lines: footerLines(settings),
     optOutUrl: optOutUrl(ctx, letter.id),

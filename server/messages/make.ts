@@ -7,7 +7,7 @@ import { newId, type Sql } from '../db';
 import { plainOf, readMergeValues } from '../templates';
 import * as queries from './queries';
 import type { Kind, MessageRow, NewMessage, Reader } from './queries';
-import { goAtFor, readRoom, type Room } from './room';
+import { sendAtFor, readSendContext, type Room } from './room';
 
 /** A message that is wanted; its words may hold merge fields. */
 export interface Wanted {
@@ -28,7 +28,7 @@ export interface Wanted {
   beatId: string | null;
   /** What of the desk is done with it; empty for none. */
   itemKey: string;
-  byItself: boolean;
+  automatic: boolean;
   on: string;
   /** Merge fields of its occasion. */
   occasion?: MergeValues;
@@ -49,7 +49,7 @@ export async function makeMessages(
   wanted: readonly Wanted[],
   room?: Room,
 ): Promise<Made[]> {
-  const here = room ?? (await readRoom(ctx, sql));
+  const here = room ?? (await readSendContext(ctx, sql));
   const ids = [...new Set(wanted.map(({ personId }) => personId))];
   const readers = new Map((await queries.readReaders(sql, ids)).map((row) => [row.id, row]));
   const values = await readMergeValues(ctx, sql, ids);
@@ -84,20 +84,20 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
     cadence: one.cadence,
     beat_id: one.beatId,
     item_key: one.itemKey,
-    by_itself: one.byItself,
+    automatic: one.automatic,
     planned_on: one.on,
     occasion: one.occasion ?? {},
     good_until: one.goodUntil ?? null,
     made_at: ctx.clock.now(),
   };
   const obstacle = obstacleOf(room, reader, message, { stopped, wordFault: words.fault });
-  const goAt = goAtFor(ctx, room, message, reader);
+  const sendAt = sendAtFor(ctx, room, message, reader);
   return {
     ...message,
     state: obstacle ? 'held' : 'ready',
     why: obstacle?.why ?? '',
-    mend: obstacle?.mend ?? '',
-    go_at: goAt,
+    remedy: obstacle?.remedy ?? '',
+    send_at: sendAt,
     faults: words.faults,
   };
 }
@@ -106,7 +106,7 @@ function makeOne(ctx: Context, room: Room, { one, reader, words, stopped }: Maki
 export function obstacleOf(
   room: Room,
   reader: Reader,
-  message: Pick<MessageRow, 'kind' | 'by_itself' | 'addresses'>,
+  message: Pick<MessageRow, 'kind' | 'automatic' | 'addresses'>,
   { stopped, wordFault }: { stopped: ReadonlyMap<string, string>; wordFault: string | null },
 ) {
   return obstacleTo({
@@ -118,7 +118,7 @@ export function obstacleOf(
       return why ? [{ address, why }] : [];
     }),
     consent: reader.consent,
-    byItself: message.by_itself,
+    automatic: message.automatic,
     needsYes: room.settings.autoNeedsYes,
     wordFault,
     hasCarrier: room.hasCarrier[message.kind],

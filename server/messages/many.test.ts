@@ -1,4 +1,4 @@
-import { listGone, listOut, previewMany, writeMany } from '@/contract/messages';
+import { listSent, listOutbox, previewMany, writeMany } from '@/contract/messages';
 import { messagesSuite, NO } from '@/testing/messages';
 
 const { call, sheet, due, later, begin, rosa } = messagesSuite();
@@ -29,7 +29,7 @@ test('who would get it is seen first, the odd ones before the others, and who is
     'There is no first name to fill in.',
     'They said no to e-mail.',
   ]);
-  expect((await call(listOut)).goingTotal).toBe(0);
+  expect((await call(listOutbox)).goingTotal).toBe(0);
 
   const { people, leftOut } = await call(writeMany, { body: { who, ...draft, once } });
   expect([people, leftOut]).toEqual([2, 2]);
@@ -52,5 +52,5 @@ test('who would get it is seen first, the odd ones before the others, and who is
   expect((await sheet(ids[0]!)).touches).toMatchObject([
     { kind: 'email', outcome: 'sent', hold: 0 },
   ]);
-  expect((await call(listGone)).messages).toHaveLength(2);
+  expect((await call(listSent)).messages).toHaveLength(2);
 });

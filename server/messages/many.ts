@@ -14,7 +14,7 @@ import { makeMessages, type Made, type Wanted } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import type { Kind } from './queries';
 import { put } from './queue';
-import { readRoom } from './room';
+import { readSendContext } from './room';
 import { tellOf } from './tell';
 
 interface ToMany extends Words {
@@ -32,12 +32,12 @@ const READERS_SHOWN = 40;
 const LEFT_OUT_SHOWN = 200;
 
 /** Nothing takes it yet: no reason to leave anybody out, for it waits. */
-const canGet = ({ state, mend }: Made): boolean => state === 'ready' || mend === 'carrier';
+const canGet = ({ state, remedy }: Made): boolean => state === 'ready' || remedy === 'carrier';
 
 /** The messages to these people, a part at a time. */
 async function* madeFor(ctx: Context, asked: ToMany, key: string): AsyncGenerator<Made[]> {
   const ids = await idsMeant(ctx, asked.who);
-  const room = await readRoom(ctx);
+  const room = await readSendContext(ctx);
   const { who: _, ...written } = asked;
   for (let from = 0; from < ids.length; from += AT_ONCE) {
     const wanted = ids.slice(from, from + AT_ONCE).map((personId): Wanted => ({
@@ -47,7 +47,7 @@ async function* madeFor(ctx: Context, asked: ToMany, key: string): AsyncGenerato
       cadence: '',
       beatId: null,
       itemKey: '',
-      byItself: true,
+      automatic: true,
       on: ctx.clock.today(),
     }));
     yield await makeMessages(ctx, ctx.db, wanted, room);

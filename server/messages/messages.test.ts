@@ -3,13 +3,13 @@ import {
   changeMessage,
   getMessage,
   holdAll,
-  listBack,
-  listGone,
-  listOut,
-  lookNow,
+  listInbound,
+  listSent,
+  listOutbox,
+  pollNow,
   moveMessage,
   startMessage,
-  trustAddress,
+  unsuppressAddress,
   writeMessage,
 } from '@/contract/messages';
 import { editPerson } from '@/contract/people';
@@ -27,7 +27,7 @@ const {
   due,
   begin,
   rosa,
-  byItself,
+  sendAutomatically,
   evening,
   write,
   waitingWhy,
@@ -36,12 +36,12 @@ const {
 
 test('a beat by itself goes out once, is in the story, and its answer is a touch', async () => {
   const { arrived } = await begin({
-    fate: () => ({ as: 'answered', words: 'The quince is out!' }),
+    outcome: () => ({ as: 'answered', words: 'The quince is out!' }),
   });
-  await call(lookNow);
+  await call(pollNow);
   const id = await rosa();
-  await byItself([id]);
-  expect((await call(listOut)).going).toMatchObject([
+  await sendAutomatically([id]);
+  expect((await call(listOutbox)).going).toMatchObject([
     { name: 'Rosa Lind', kind: 'email', state: 'ready', cadence: 'By itself' },
   ]);
   await evening();
@@ -49,20 +49,20 @@ test('a beat by itself goes out once, is in the story, and its answer is a touch
   expect(arrived).toHaveLength(1);
   expect(arrived[0]).toMatchObject({ to: ['rosa@example.com'] });
   expect(arrived[0]!.mail.text).toContain('How is the garden, Rosa?');
-  const { messages } = await call(listGone);
+  const { messages } = await call(listSent);
   expect(messages).toMatchObject([
-    { state: 'gone', fate: '', subject: 'How is the garden, Rosa?' },
+    { state: 'sent', outcome: '', subject: 'How is the garden, Rosa?' },
   ]);
   expect((await sheet(id)).touches).toMatchObject([{ kind: 'email', outcome: 'sent' }]);
-  await call(lookNow);
-  await call(lookNow);
+  await call(pollNow);
+  await call(pollNow);
   const after = await sheet(id);
   expect(after.touches.map(({ outcome }) => outcome)).toEqual(['reached', 'sent']);
   expect(after.events.map(({ words }) => words)).toEqual(
     expect.arrayContaining(['They wrote: The quince is out!']),
   );
   expect(await call(getMessage, { params: { id: messages[0]!.id } })).toMatchObject({
-    fate: 'answered',
+    outcome: 'answered',
     words: 'How is the garden, Rosa?',
     events: [{ kind: 'answered' }],
   });
@@ -73,7 +73,7 @@ test('what goes by itself takes none of the day’s room, and is not among what 
   await call(saveSettings, { body: { capacity: 2, graceDays: 0 } });
   const circleId = '0190a000-0000-7000-8000-000000000001';
   for (const givenName of ['Ana', 'Bo']) await add({ givenName, phone: '555-0101', circleId });
-  await byItself([await rosa(), await rosa({ givenName: 'Cy', email: 'cy@example.com' })]);
+  await sendAutomatically([await rosa(), await rosa({ givenName: 'Cy', email: 'cy@example.com' })]);
   await evening();
   expect(arrived.length).toBe(2);
   expect(await call(getDesk)).toMatchObject({ items: [{}, {}], made: [] });
@@ -88,7 +88,7 @@ describe('what keeps a message', () => {
       await rosa({ givenName: 'Lost', email: '', phone: '555-0101' }),
       await rosa({ givenName: '', familyName: 'Bare', email: 'bare@example.com' }),
     ];
-    await byItself(ids);
+    await sendAutomatically(ids);
     await evening();
     expect(await waitingWhy()).toEqual([
       'Asks Lind: Not asked about e-mail yet.',
@@ -116,7 +116,7 @@ describe('what keeps a message', () => {
 
   test('what nothing takes yet goes once a mail server is set up; after a week it does not', async () => {
     const id = await rosa();
-    await byItself([id]);
+    await sendAutomatically([id]);
     expect(await waitingWhy()).toEqual(['Rosa Lind: No mail server is set up.']);
     const { arrived } = await begin();
     await evening();
@@ -127,7 +127,7 @@ describe('what keeps a message', () => {
   test('a no that comes before it goes cancels it, and somebody archived is not written to', async () => {
     const { arrived } = await begin();
     const id = await rosa();
-    await byItself([id]);
+    await sendAutomatically([id]);
     await call(editPerson, {
       params: { id },
       body: { version: (await sheet(id)).version, consent: NO },
@@ -140,10 +140,10 @@ describe('what keeps a message', () => {
   test('nobody is written to by itself at night where they live, nor on a day off', async () => {
     const { arrived } = await begin();
     const addresses = [{ line: '1 Pier', region: 'HI', country: 'USA' }];
-    await byItself([await rosa({ addresses })]);
-    const [message] = (await call(listOut)).going;
+    await sendAutomatically([await rosa({ addresses })]);
+    const [message] = (await call(listOutbox)).going;
     // Half past nine in Honolulu is half past eleven in Port Ellery.
-    expect(message!.goAt! >= '2026-11-23T19:30').toBe(true);
+    expect(message!.sendAt! >= '2026-11-23T19:30').toBe(true);
     expect(message!.there).not.toBeNull();
     await call(saveSettings, { body: { daysOff: ['2026-11-23'] } });
     await evening();
@@ -221,8 +221,11 @@ describe('what the owner writes', () => {
 describe('until the last moment', () => {
   test('a message is held, changed, let go, and cancelled; what has gone is gone', async () => {
     const { arrived } = await begin();
-    await byItself([await rosa(), await rosa({ givenName: 'Bo', email: 'bo@example.com' })]);
-    const [one, two] = (await call(listOut)).going;
+    await sendAutomatically([
+      await rosa(),
+      await rosa({ givenName: 'Bo', email: 'bo@example.com' }),
+    ]);
+    const [one, two] = (await call(listOutbox)).going;
     const move = (id: string, what: 'hold' | 'release' | 'cancel' | 'now') =>
       call(moveMessage, { params: { id }, body: { move: what } });
     await move(one!.id, 'hold');
@@ -248,7 +251,10 @@ describe('until the last moment', () => {
 
   test('everything is held at once, and let go again', async () => {
     const { arrived } = await begin();
-    await byItself([await rosa(), await rosa({ givenName: 'Bo', email: 'bo@example.com' })]);
+    await sendAutomatically([
+      await rosa(),
+      await rosa({ givenName: 'Bo', email: 'bo@example.com' }),
+    ]);
     expect((await call(holdAll, { body: { hold: true } })).sentence).toBe('2 messages held back');
     await evening();
     expect(arrived).toEqual([]);
@@ -264,7 +270,7 @@ describe('what a mail server says', () => {
     const { arrived } = await begin({ door: () => door });
     await write(await rosa());
     await due();
-    const [message] = (await call(listOut)).going;
+    const [message] = (await call(listOutbox)).going;
     expect(message!.why).toContain('Greylisted');
     door = 'open';
     later(0.1);
@@ -287,11 +293,11 @@ describe('what a mail server says', () => {
     await write(id);
     await due();
     expect(await waitingWhy()).toEqual([expect.stringContaining('No such user here')]);
-    expect((await call(listBack)).stopped).toMatchObject([{ address: 'rosa@example.com' }]);
+    expect((await call(listInbound)).stopped).toMatchObject([{ address: 'rosa@example.com' }]);
     expect((await sheet(id)).planned).toMatchObject([{ kind: 'call', day: '2026-11-24' }]);
     const body = { personId: id, kind: 'email' as const, subject: '', words: 'Again' };
     expect((await refusal(writeMessage, { body })).message).toContain('rosa@example.com came back');
-    await call(trustAddress, { body: { address: 'rosa@example.com' } });
+    await call(unsuppressAddress, { body: { address: 'rosa@example.com' } });
     await call(writeMessage, { body });
   });
 
@@ -304,7 +310,7 @@ describe('what a mail server says', () => {
     await evening();
     expect(arrived).toEqual([]);
     expect((await waitingWhy())[0]).toContain('It may have arrived.');
-    const [held] = (await call(listOut)).waiting;
+    const [held] = (await call(listOutbox)).waiting;
     expect((await sheet(id)).touches).toEqual([]);
     drop = false;
     await call(moveMessage, { params: { id: held!.id }, body: { move: 'again' } });
@@ -313,7 +319,7 @@ describe('what a mail server says', () => {
     // Or the owner knows that it has arrived: then it is a touch like any other.
     drop = true;
     await write(id);
-    const [doubtful] = (await call(listOut)).waiting;
+    const [doubtful] = (await call(listOutbox)).waiting;
     await call(moveMessage, { params: { id: doubtful!.id }, body: { move: 'went' } });
     expect((await sheet(id)).touches.map(({ outcome }) => outcome)).toEqual(['sent', 'sent']);
     expect(await waitingWhy()).toEqual([]);
@@ -322,7 +328,7 @@ describe('what a mail server says', () => {
   test('what a sending that was broken off left behind is in doubt, and told', async () => {
     const { arrived } = await begin();
     const { id } = await write(await rosa());
-    await ctx().db.query(`update message set state = 'handing', gone_at = null where id = $1`, [
+    await ctx().db.query(`update delivery set state = 'sending', sent_at = null where id = $1`, [
       id,
     ]);
     await ctx().db.query(

@@ -1,14 +1,14 @@
-import { getMessage, listGone } from '@/contract/messages';
+import { getMessage, listSent } from '@/contract/messages';
 import { messagesSuite } from '@/testing/messages';
 
-const { base, call, ctx, sheet, begin, rosa, byItself, evening } = messagesSuite();
+const { base, call, ctx, sheet, begin, rosa, sendAutomatically, evening } = messagesSuite();
 
 /** The opt-out address of an e-mail that went by itself to Rosa. */
 async function sent() {
   const { arrived } = await begin();
   ctx().outsideUrl = base();
   const id = await rosa();
-  await byItself([id]);
+  await sendAutomatically([id]);
   await evening();
   const raw = arrived[0]!.raw.toString().replace(/\r\n[ \t]+/g, '');
   return { id, raw, url: new RegExp(`<(${base()}/o/[^>]+)>`).exec(raw)![1]! };
@@ -32,8 +32,8 @@ test('one press in a mail program is enough, and is told in the message and the 
     on: '2026-11-23',
     cameFrom: 'by the link in an e-mail',
   });
-  const [message] = (await call(listGone)).messages;
-  expect(message!.fate).toBe('opted_out');
+  const [message] = (await call(listSent)).messages;
+  expect(message!.outcome).toBe('opted_out');
   // Pressed again, it changes nothing more.
   await fetch(url, { method: 'POST' });
   expect((await call(getMessage, { params: { id: message!.id } })).events).toHaveLength(1);

@@ -2,8 +2,8 @@ import type { CallOutput } from '@/contract/endpoint';
 import type {
   changeMessage,
   getMessage,
-  listGone,
-  listOut,
+  listSent,
+  listOutbox,
   Message,
   MOVES,
 } from '@/contract/messages';
@@ -21,7 +21,7 @@ import { fillIn } from './make';
 import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { ShownRow, State } from './queries';
-import { hourThere, readRoom, type Room } from './room';
+import { hourThere, readSendContext, type Room } from './room';
 import { tellOf } from './tell';
 import { touchGone } from './touched';
 
@@ -45,18 +45,18 @@ export const toMessage = (room: Room, row: ShownRow): Message => ({
   subject: row.subject,
   state: row.state,
   why: row.why,
-  mend: row.mend,
-  fate: row.fate,
+  remedy: row.remedy,
+  outcome: row.outcome,
   cadence: row.cadence,
   on: plainDate(row.planned_on),
-  goAt: iso(row.go_at),
-  there: hourThere(room, row, iso(row.go_at)),
-  goneAt: iso(row.gone_at),
+  sendAt: iso(row.send_at),
+  there: hourThere(room, row, iso(row.send_at)),
+  sentAt: iso(row.sent_at),
 });
 
 /** What goes out next, and what waits for the owner. */
-export async function readOut(ctx: Context): Promise<CallOutput<typeof listOut>> {
-  const room = await readRoom(ctx);
+export async function readOutbox(ctx: Context): Promise<CallOutput<typeof listOutbox>> {
+  const room = await readSendContext(ctx);
   const { timeZone } = room.settings;
   const today = ctx.clock.today();
   const midnight = (day: typeof today) => new Date(instantOf(day, '00:00', timeZone)).toISOString();
@@ -75,15 +75,15 @@ export async function readOut(ctx: Context): Promise<CallOutput<typeof listOut>>
     goingTotal: counted!.total,
     goingToday: counted!.soon,
     going: going.map((row) => toMessage(room, row)),
-    goneToday: await queries.countGone(ctx.db, midnight(today)),
+    sentToday: await queries.countGone(ctx.db, midnight(today)),
   };
 }
 
-export async function readGone(
+export async function readSent(
   ctx: Context,
   page: { after?: string | undefined; personId?: string | undefined; limit: number },
-): Promise<CallOutput<typeof listGone>> {
-  const room = await readRoom(ctx);
+): Promise<CallOutput<typeof listSent>> {
+  const room = await readSendContext(ctx);
   const { after = null, personId = null, limit } = page;
   const rows = await queries.gone(ctx.db, { after, personId, limit });
   return {
@@ -104,7 +104,7 @@ export async function readMessage(
 ): Promise<CallOutput<typeof getMessage>> {
   const row = await find(ctx, id);
   const events = await queries.eventsOf(ctx.db, id);
-  const room = await readRoom(ctx);
+  const room = await readSendContext(ctx);
   return {
     ...toMessage(room, row),
     timeZone: room.settings.timeZone,
@@ -127,7 +127,7 @@ const MOVED: Record<
 > = {
   hold: {
     from: ['ready'],
-    to: { state: 'held', why: OWN_HOLD, mend: 'release' },
+    to: { state: 'held', why: OWN_HOLD, remedy: 'release' },
     words: 'is held back',
   },
   release: { from: ['held'], to: { state: 'ready' }, words: 'goes in its time' },
@@ -138,25 +138,25 @@ const MOVED: Record<
     words: 'goes now',
   },
   again: { from: ['held', 'failed'], to: { state: 'ready' }, words: 'is tried again' },
-  went: { from: ['held'], to: { state: 'gone' }, words: 'counts as sent' },
+  went: { from: ['held'], to: { state: 'sent' }, words: 'counts as sent' },
 };
 
 export async function move(ctx: Context, id: string, what: Move) {
   const row = await find(ctx, id);
   const { from, to, words } = MOVED[what];
-  const unmended = ['address', 'consent', 'words', 'carrier'].includes(row.mend);
+  const unmended = ['address', 'consent', 'words', 'carrier'].includes(row.remedy);
   if (row.state === 'held' && unmended && to.state === 'ready') throw invalid(row.why);
-  if (what === 'went' && row.mend !== 'unclear') throw conflict('It has not gone.');
-  const goAt = what === 'now' || what === 'again' ? ctx.clock.now() : undefined;
+  if (what === 'went' && row.remedy !== 'unclear') throw conflict('It has not gone.');
+  const sendAt = what === 'now' || what === 'again' ? ctx.clock.now() : undefined;
   const moved = await queries.moveFrom(ctx.db, id, from, {
     ...to,
-    ...(goAt ? { goAt } : {}),
-    ...(what === 'went' ? { goneAt: ctx.clock.now() } : {}),
+    ...(sendAt ? { sendAt } : {}),
+    ...(what === 'went' ? { sentAt: ctx.clock.now() } : {}),
   });
   if (!moved) throw conflict(whereItIs(row.state));
   if (to.state === 'ready') await wakeOutbox(ctx, ctx.db);
-  if (what === 'went') await touchGone(ctx, await readRoom(ctx));
-  if (goAt) await sendNow(ctx);
+  if (what === 'went') await touchGone(ctx, await readSendContext(ctx));
+  if (sendAt) await sendNow(ctx);
   tellOf(ctx, [row.person_id]);
   return { sentence: `The ${nounOf(row)} to ${row.name} ${words}`, topics: TOPICS };
 }
@@ -164,7 +164,7 @@ export async function move(ctx: Context, id: string, what: Move) {
 const nounOf = ({ kind }: ShownRow) => (kind === 'email' ? 'e-mail' : 'text');
 
 const whereItIs = (state: State): string =>
-  state === 'gone' || state === 'handing'
+  state === 'sent' || state === 'sending'
     ? 'It has gone already.'
     : state === 'cancelled'
       ? 'It is cancelled already.'
@@ -175,13 +175,13 @@ export async function holdAll(ctx: Context, hold: boolean) {
   const rows = hold
     ? await queries.moveAll(
         ctx.db,
-        { state: 'ready', mend: '' },
-        { state: 'held', why: OWN_HOLD, mend: 'release' },
+        { state: 'ready', remedy: '' },
+        { state: 'held', why: OWN_HOLD, remedy: 'release' },
       )
     : await queries.moveAll(
         ctx.db,
-        { state: 'held', mend: 'release' },
-        { state: 'ready', why: '', mend: '' },
+        { state: 'held', remedy: 'release' },
+        { state: 'ready', why: '', remedy: '' },
       );
   if (!hold) await wakeOutbox(ctx, ctx.db);
   tellOf(ctx, []);
@@ -202,12 +202,12 @@ export async function change(
   const filled = fillIn(
     { ...row, ...tidiedOrRefused(row.kind, given) },
     values,
-    await readRoom(ctx),
+    await readSendContext(ctx),
   );
   if (filled.fault) throw invalid(filled.fault, 'words');
   // Words were all that kept it; anything else is looked at when it goes.
-  const mended = row.state === 'held' && row.mend === 'words';
-  const state = mended ? { state: 'ready' as const, why: '', mend: '' as const } : {};
+  const mended = row.state === 'held' && row.remedy === 'words';
+  const state = mended ? { state: 'ready' as const, why: '', remedy: '' as const } : {};
   const changed = await queries.rewrite(ctx.db, [{ ...row, ...filled.texts, ...state }]);
   if (changed.length === 0) throw conflict(whereItIs(row.state));
   if (mended) await wakeOutbox(ctx, ctx.db);

@@ -13,7 +13,7 @@ import { optOutMail } from './opt-out';
 import * as queries from './queries';
 import type { Kind, MessageRow, Outcome } from './queries';
 import { isTooLate, reconsider } from './reconsider';
-import { goAtFor, readRoom, type Room } from './room';
+import { sendAtFor, readSendContext, type Room } from './room';
 import { stopAddress } from './stopped';
 import { tellOf } from './tell';
 import { touchGone } from './touched';
@@ -67,14 +67,14 @@ export async function sendNow(ctx: Context): Promise<void> {
 }
 
 /** What was being handed over when the program ended: a gateway knows it by its id, a mail server does not. */
-export const recoverHanding = async ({ db }: Context): Promise<number> =>
-  (await queries.recoverHanding(db)).length;
+export const recoverSending = async ({ db }: Context): Promise<number> =>
+  (await queries.recoverSending(db)).length;
 
 /** Milliseconds until there is more to send; null for nothing. */
 export async function sendDue(ctx: Context): Promise<number | null> {
   // Only one pump runs at a time: what is still marked was left so by one that was broken off.
-  await recoverHanding(ctx);
-  let room = await readRoom(ctx);
+  await recoverSending(ctx);
+  let room = await readSendContext(ctx);
   await touchGone(ctx, room);
   await reconsider(ctx, room);
   let [left, mail] = [await allowed(ctx, room), await liveMail(ctx)];
@@ -84,7 +84,7 @@ export async function sendDue(ctx: Context): Promise<number | null> {
   for (let n = 1; ; n++) {
     const now = stampOf(ctx);
     if (ready.length === 0 || stamp !== now) {
-      if (stamp !== now) [room, mail] = [await readRoom(ctx), await liveMail(ctx)];
+      if (stamp !== now) [room, mail] = [await readSendContext(ctx), await liveMail(ctx)];
       left = await allowed(ctx, room);
       [ready, stamp] = [await readReady(ctx, room, left), now];
     }
@@ -185,12 +185,13 @@ async function sorted(
     const obstacle = away
       ? null
       : obstacleOf(room, reader, { ...row, addresses: kept }, { stopped, wordFault: null });
-    const goAt = away || row.at_once ? ctx.clock.now() : goAtFor(ctx, room, row, reader);
-    if (away) aside.push({ ...row, state: 'cancelled', why: 'They are archived.', mend: '' });
+    const sendAt = away || row.at_once ? ctx.clock.now() : sendAtFor(ctx, room, row, reader);
+    if (away) aside.push({ ...row, state: 'cancelled', why: 'They are archived.', remedy: '' });
     else if (row.good_until && isTooLate(ctx, row))
-      aside.push({ ...row, state: 'failed', why: 'Its day has passed.', mend: '' });
+      aside.push({ ...row, state: 'failed', why: 'Its day has passed.', remedy: '' });
     else if (obstacle) aside.push({ ...row, state: 'held', ...obstacle });
-    else if (goAt === null || isAhead(ctx, goAt)) aside.push({ ...row, go_at: goAt ?? LATER });
+    else if (sendAt === null || isAhead(ctx, sendAt))
+      aside.push({ ...row, send_at: sendAt ?? LATER });
     else going.push({ ...row, addresses: kept });
   }
   if (aside.length > 0) await queries.rewrite(ctx.db, aside);
@@ -208,7 +209,7 @@ async function mark(
     id,
     ref: kind === 'email' ? (mail?.carrier.messageId(id) ?? '') : id,
   }));
-  const marked = new Set((await queries.markHanding(ctx.db, refs)).map(({ id }) => id));
+  const marked = new Set((await queries.claimForSending(ctx.db, refs)).map(({ id }) => id));
   return rows.filter(({ id }) => marked.has(id));
 }
 
@@ -233,7 +234,7 @@ async function hand(
     subject,
     ...lettersOf(ctx, room, message),
     files: await filesOf(ctx, message),
-    optOut: message.by_itself ? optOutMail(ctx, id, mail.setup.fromAddress) : null,
+    optOut: message.automatic ? optOutMail(ctx, id, mail.setup.fromAddress) : null,
   });
 }
 
@@ -282,25 +283,30 @@ function outcomeOf(ctx: Context, message: MessageRow, handed: Handed): Outcome {
   const base = {
     id: message.id,
     why: '',
-    mend: '' as const,
-    go_at: message.go_at,
-    gone_at: null,
+    remedy: '' as const,
+    send_at: message.send_at,
+    sent_at: null,
     carrier_ref: null,
   };
   if (handed.as === 'taken')
-    return { ...base, state: 'gone', gone_at: ctx.clock.now(), carrier_ref: handed.ref };
+    return { ...base, state: 'sent', sent_at: ctx.clock.now(), carrier_ref: handed.ref };
   if (handed.as === 'unclear')
-    return { ...base, state: 'held', mend: 'unclear', why: `${handed.words} It may have arrived.` };
+    return {
+      ...base,
+      state: 'held',
+      remedy: 'unclear',
+      why: `${handed.words} It may have arrived.`,
+    };
   if (handed.as === 'refused')
     return {
       ...base,
       state: 'failed',
-      mend: handed.noSuchAddress ? 'address' : 'again',
+      remedy: handed.noSuchAddress ? 'address' : 'again',
       why: handed.words,
     };
   // The row was read before it was marked, so this attempt is not among those counted.
   const wait = WAITS_MS[message.attempts];
-  if (wait === undefined) return { ...base, state: 'failed', mend: 'again', why: handed.words };
+  if (wait === undefined) return { ...base, state: 'failed', remedy: 'again', why: handed.words };
   const at = new Date(ctx.clock.nowMs() + wait).toISOString();
-  return { ...base, state: 'ready', go_at: at, why: handed.words };
+  return { ...base, state: 'ready', send_at: at, why: handed.words };
 }

@@ -23,42 +23,42 @@ export interface MessageRow {
   wording_id: string | null;
   state: State;
   why: string;
-  mend: Message['mend'];
+  remedy: Message['remedy'];
   cadence: string;
   beat_id: string | null;
   item_key: string;
-  by_itself: boolean;
+  automatic: boolean;
   planned_on: string;
   /** What its occasion says: the merge fields that are not the person's. */
   occasion: MergeValues;
   /** The last day on which it makes sense; it goes on its day, worked or not. Null for a few days' grace. */
   good_until: string | null;
   made_at: string;
-  go_at: string | null;
+  send_at: string | null;
   at_once: boolean;
   attempts: number;
-  gone_at: string | null;
+  sent_at: string | null;
   carrier_ref: string;
   touch_id: string | null;
-  fate: Message['fate'];
+  outcome: Message['outcome'];
   version: number;
 }
 
 export type NewMessage = Omit<
   MessageRow,
-  'at_once' | 'attempts' | 'gone_at' | 'carrier_ref' | 'touch_id' | 'fate' | 'version'
+  'at_once' | 'attempts' | 'sent_at' | 'carrier_ref' | 'touch_id' | 'outcome' | 'version'
 >;
 
 /** Notes messages; answers which are new: the same thing exists once. */
 export const insertMessages = (sql: Sql, rows: readonly NewMessage[]) =>
   sql.query<{ id: string }>(
-    `insert into message (id, key, person_id, kind, addresses, subject, words, html, files,
-       template_id, wording_id, state, why, mend, cadence, beat_id, item_key, by_itself, planned_on, occasion, good_until, made_at, go_at)
-     select id, key, person_id, kind, addresses, subject, words, html, files, template_id, wording_id, state, why, mend, cadence, beat_id,
-       item_key, by_itself, planned_on, occasion, good_until, made_at, go_at from json_to_recordset($1::json)
+    `insert into delivery (id, key, person_id, kind, addresses, subject, words, html, files,
+       template_id, wording_id, state, why, remedy, cadence, beat_id, item_key, automatic, planned_on, occasion, good_until, made_at, send_at)
+     select id, key, person_id, kind, addresses, subject, words, html, files, template_id, wording_id, state, why, remedy, cadence, beat_id,
+       item_key, automatic, planned_on, occasion, good_until, made_at, send_at from json_to_recordset($1::json)
        as r (id uuid, key text, person_id uuid, kind text, addresses text[], subject text, words text,
-         html text, files uuid[], template_id uuid, wording_id uuid, state text, why text, mend text, cadence text, beat_id uuid, item_key text, by_itself boolean, planned_on date, occasion jsonb, good_until date,
-         made_at timestamptz, go_at timestamptz)
+         html text, files uuid[], template_id uuid, wording_id uuid, state text, why text, remedy text, cadence text, beat_id uuid, item_key text, automatic boolean, planned_on date, occasion jsonb, good_until date,
+         made_at timestamptz, send_at timestamptz)
      on conflict (key) do nothing returning id`,
     [recordset(rows)],
   );
@@ -85,7 +85,7 @@ export const readReaders = (sql: Sql, ids: readonly string[]) =>
 
 export const stoppedAmong = (sql: Sql, addresses: readonly string[]) =>
   sql.query<{ address: string; why: string }>(
-    'select address, why from stopped_address where address = any($1::text[])',
+    'select address, why from suppressed_address where address = any($1::text[])',
     [addresses],
   );
 
@@ -96,23 +96,23 @@ export type ShownRow = MessageRow & { name: string; region: string; country: str
 export const findMessage = (sql: Sql, id: string) =>
   maybeOne<ShownRow>(
     sql,
-    `select ${SHOWN} from message m join person p on p.id = m.person_id where m.id = $1::uuid`,
+    `select ${SHOWN} from delivery m join person p on p.id = m.person_id where m.id = $1::uuid`,
     [id],
   );
 
 /** What needs the owner: held back, or given up since a day ($1). */
-const WAITING = `m.state in ('held', 'failed') and (m.state = 'held' or m.mend <> '' and m.planned_on >= $1::date)`;
+const WAITING = `m.state in ('held', 'failed') and (m.state = 'held' or m.remedy <> '' and m.planned_on >= $1::date)`;
 
 export const waiting = (sql: Sql, since: string, limit: number) =>
   sql.query<ShownRow>(
-    `select ${SHOWN} from message m join person p on p.id = m.person_id
+    `select ${SHOWN} from delivery m join person p on p.id = m.person_id
      where ${WAITING} and p.archived_on is null and p.deleted_on is null
      order by m.planned_on desc, m.id limit $2::int`,
     [since, limit],
   );
 
 /** What nobody held back, and was to go by a day. */
-const LONG = `m.mend <> 'release' and m.planned_on <= $2::date`;
+const LONG = `m.remedy <> 'release' and m.planned_on <= $2::date`;
 
 /** How much needs the owner, and how much of it since before a day though nobody held it back. */
 export const countWaiting = async (sql: Sql, since: string, longSince: string) =>
@@ -122,16 +122,16 @@ export const countWaiting = async (sql: Sql, since: string, longSince: string) =
       // that were given up are added.
       `with away as (select id from person_all where archived_on is not null or deleted_on is not null),
          besides as (
-           select 1 as n, m.planned_on, m.mend from message m
+           select 1 as n, m.planned_on, m.remedy from delivery m
            where m.state = 'failed' and ${WAITING} and m.person_id not in (select id from away)
            union all
-           select -1, m.planned_on, m.mend from message m join away on away.id = m.person_id where m.state = 'held'
+           select -1, m.planned_on, m.remedy from delivery m join away on away.id = m.person_id where m.state = 'held'
          )
-       select ((select count(*) from message where state = 'held') +
+       select ((select count(*) from delivery where state = 'held') +
            (select coalesce(sum(n), 0) from besides))::int as total,
-         ((select count(*) from message m where m.state = 'held' and ${LONG}) +
+         ((select count(*) from delivery m where m.state = 'held' and ${LONG}) +
            (select coalesce(sum(n), 0) from besides m where ${LONG}))::int as long,
-         (select m.planned_on from message m where ${WAITING} and m.mend <> 'release'
+         (select m.planned_on from delivery m where ${WAITING} and m.remedy <> 'release'
             and m.person_id not in (select id from away) order by m.planned_on limit 1) as since`,
       [since, longSince],
     )
@@ -140,22 +140,22 @@ export const countWaiting = async (sql: Sql, since: string, longSince: string) =
 /** What goes next. */
 export const going = (sql: Sql, limit: number) =>
   sql.query<ShownRow>(
-    `select ${SHOWN} from message m join person p on p.id = m.person_id
-     where m.state = 'ready' and p.deleted_on is null order by m.go_at, m.id limit $1::int`,
+    `select ${SHOWN} from delivery m join person p on p.id = m.person_id
+     where m.state = 'ready' and p.deleted_on is null order by m.send_at, m.id limit $1::int`,
     [limit],
   );
 
 export const countGoing = (sql: Sql, before: string) =>
   sql.query<{ total: number; soon: number }>(
-    `select count(*)::int as total, count(*) filter (where go_at < $1::timestamptz)::int as soon
-     from message where state = 'ready'`,
+    `select count(*)::int as total, count(*) filter (where send_at < $1::timestamptz)::int as soon
+     from delivery where state = 'ready'`,
     [before],
   );
 
 export const countGone = async (sql: Sql, since: string, kind: Kind | null = null) =>
   (
     await sql.query<{ n: number }>(
-      `select count(*)::int as n from message where state = 'gone' and gone_at >= $1::timestamptz
+      `select count(*)::int as n from delivery where state = 'sent' and sent_at >= $1::timestamptz
          and ($2::text is null or kind = $2)`,
       [since, kind],
     )
@@ -165,20 +165,20 @@ export const countGone = async (sql: Sql, since: string, kind: Kind | null = nul
 export const resultsSince = (sql: Sql, since: string) =>
   sql.query<Result>(
     `with told as (
-       select message_id, bool_or(kind = 'delivered') as delivered, bool_or(kind = 'opened') as opened,
-         bool_or(kind = 'clicked') as clicked from message_event where kind in ('delivered', 'opened', 'clicked')
-       group by message_id
+       select delivery_id, bool_or(kind = 'delivered') as delivered, bool_or(kind = 'opened') as opened,
+         bool_or(kind = 'clicked') as clicked from delivery_event where kind in ('delivered', 'opened', 'clicked')
+       group by delivery_id
      ), place as (select id, row_number() over (partition by cadence_id order by position)::int as n from beat)
      select m.cadence, p.n as beat, coalesce(t.name, '') as template, m.kind, count(*)::int as sent,
-       count(*) filter (where told.message_id is not null or m.fate in ('delivered', 'answered'))::int as delivered,
+       count(*) filter (where told.delivery_id is not null or m.outcome in ('delivered', 'answered'))::int as delivered,
        count(*) filter (where told.opened)::int as opened,
        count(*) filter (where told.clicked)::int as clicked,
-       count(*) filter (where m.fate = 'answered')::int as answered,
-       count(*) filter (where m.fate = 'bounced')::int as bounced,
-       count(*) filter (where m.fate in ('opted_out', 'complained'))::int as "optedOut"
-     from message m left join told on told.message_id = m.id left join place p on p.id = m.beat_id
+       count(*) filter (where m.outcome = 'answered')::int as answered,
+       count(*) filter (where m.outcome = 'bounced')::int as bounced,
+       count(*) filter (where m.outcome in ('opted_out', 'complained'))::int as "optedOut"
+     from delivery m left join told on told.delivery_id = m.id left join place p on p.id = m.beat_id
        left join template t on t.id = m.template_id
-     where m.state = 'gone' and m.gone_at >= $1::timestamptz
+     where m.state = 'sent' and m.sent_at >= $1::timestamptz
      group by m.cadence, p.n, t.name, m.kind order by sent desc, m.cadence, p.n limit 100`,
     [since],
   );
@@ -189,32 +189,32 @@ export const gone = (
   { after, personId, limit }: { after: string | null; personId: string | null; limit: number },
 ) =>
   sql.query<ShownRow>(
-    `select ${SHOWN} from message m join person p on p.id = m.person_id
-     where m.state = 'gone' and ($2::uuid is null or m.person_id = $2::uuid)
-       and ($1::uuid is null or (m.gone_at, m.id) < (select gone_at, id from message where id = $1::uuid))
-     order by m.gone_at desc, m.id desc limit $3::int`,
+    `select ${SHOWN} from delivery m join person p on p.id = m.person_id
+     where m.state = 'sent' and ($2::uuid is null or m.person_id = $2::uuid)
+       and ($1::uuid is null or (m.sent_at, m.id) < (select sent_at, id from delivery where id = $1::uuid))
+     order by m.sent_at desc, m.id desc limit $3::int`,
     [after, personId, limit],
   );
 
 /** What is due, the earliest first, as far as it is of a kind that can be taken. */
 export const due = (sql: Sql, kinds: readonly Kind[], now: string, limit: number) =>
   sql.query<MessageRow>(
-    `select * from message where state = 'ready' and go_at <= $2::timestamptz and kind = any($1::text[])
-     order by go_at, id limit $3::int`,
+    `select * from delivery where state = 'ready' and send_at <= $2::timestamptz and kind = any($1::text[])
+     order by send_at, id limit $3::int`,
     [kinds, now, limit],
   );
 
 export const nextDue = async (sql: Sql): Promise<string | null> =>
   (
     await sql.query<{ at: string | null }>(
-      `select min(go_at) as at from message where state = 'ready'`,
+      `select min(send_at) as at from delivery where state = 'ready'`,
     )
   )[0]!.at;
 
 /** Marks messages before they are handed over; answers those that were still to go. */
-export const markHanding = (sql: Sql, refs: readonly { id: string; ref: string }[]) =>
+export const claimForSending = (sql: Sql, refs: readonly { id: string; ref: string }[]) =>
   sql.query<{ id: string }>(
-    `update message m set state = 'handing', attempts = m.attempts + 1, carrier_ref = r.ref, why = '', mend = ''
+    `update delivery m set state = 'sending', attempts = m.attempts + 1, carrier_ref = r.ref, why = '', remedy = ''
      from json_to_recordset($1::json) as r (id uuid, ref text)
      where m.id = r.id and m.state = 'ready' returning m.id`,
     [recordset(refs)],
@@ -224,20 +224,20 @@ export interface Outcome {
   id: string;
   state: State;
   why: string;
-  mend: Message['mend'];
-  go_at: string | null;
-  gone_at: string | null;
+  remedy: Message['remedy'];
+  send_at: string | null;
+  sent_at: string | null;
   carrier_ref: string | null;
 }
 
 /** What came of handing messages over. */
 export const recordOutcomes = (sql: Sql, outcomes: readonly Outcome[]) =>
   sql.query(
-    `update message m set state = r.state, why = r.why, mend = r.mend, go_at = r.go_at, gone_at = r.gone_at,
+    `update delivery m set state = r.state, why = r.why, remedy = r.remedy, send_at = r.send_at, sent_at = r.sent_at,
        carrier_ref = coalesce(r.carrier_ref, m.carrier_ref)
-     from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, go_at timestamptz,
-       gone_at timestamptz, carrier_ref text)
-     where m.id = r.id and m.state = 'handing'`,
+     from json_to_recordset($1::json) as r (id uuid, state text, why text, remedy text, send_at timestamptz,
+       sent_at timestamptz, carrier_ref text)
+     where m.id = r.id and m.state = 'sending'`,
     [recordset(outcomes)],
   );
 
@@ -249,16 +249,16 @@ export const moveFrom = async (
   to: {
     state: State;
     why?: string;
-    mend?: Message['mend'];
-    goAt?: string;
-    goneAt?: string;
+    remedy?: Message['remedy'];
+    sendAt?: string;
+    sentAt?: string;
     atOnce?: boolean;
   },
 ): Promise<boolean> =>
   (
     await sql.query(
-      `update message set state = $3, why = $4, mend = $5, go_at = coalesce($6::timestamptz, go_at),
-         gone_at = coalesce($8::timestamptz, gone_at),
+      `update delivery set state = $3, why = $4, remedy = $5, send_at = coalesce($6::timestamptz, send_at),
+         sent_at = coalesce($8::timestamptz, sent_at),
          at_once = coalesce($7::boolean, at_once), attempts = case when $3 = 'ready' then 0 else attempts end, version = version + 1
        where id = $1::uuid and state = any($2::text[]) returning id`,
       [
@@ -266,10 +266,10 @@ export const moveFrom = async (
         from,
         to.state,
         to.why ?? '',
-        to.mend ?? '',
-        to.goAt ?? null,
+        to.remedy ?? '',
+        to.sendAt ?? null,
         to.atOnce ?? null,
-        to.goneAt ?? null,
+        to.sentAt ?? null,
       ],
     )
   ).length === 1;
@@ -277,24 +277,24 @@ export const moveFrom = async (
 /** Everything of one state and reason at once; answers whose. */
 export const moveAll = (
   sql: Sql,
-  from: { state: State; mend: Message['mend'] },
-  to: { state: State; why: string; mend: Message['mend'] },
+  from: { state: State; remedy: Message['remedy'] },
+  to: { state: State; why: string; remedy: Message['remedy'] },
 ) =>
   sql.query<{ id: string }>(
-    `update message set state = $3, why = $4, mend = $5, version = version + 1
-     where state = $1 and mend = $2 returning id`,
-    [from.state, from.mend, to.state, to.why, to.mend],
+    `update delivery set state = $3, why = $4, remedy = $5, version = version + 1
+     where state = $1 and remedy = $2 returning id`,
+    [from.state, from.remedy, to.state, to.why, to.remedy],
   );
 
 /** What is held for a reason that may be gone by now, a batch. */
 export const heldFor = (
   sql: Sql,
-  mends: readonly Message['mend'][],
+  mends: readonly Message['remedy'][],
   after: string | null,
   limit: number,
 ) =>
   sql.query<MessageRow>(
-    `select * from message where state = 'held' and mend = any($1::text[]) and ($2::uuid is null or id > $2::uuid)
+    `select * from delivery where state = 'held' and remedy = any($1::text[]) and ($2::uuid is null or id > $2::uuid)
      order by id limit $3::int`,
     [mends, after, limit],
   );
@@ -304,14 +304,14 @@ export const rewrite = (
   sql: Sql,
   rows: readonly Pick<
     MessageRow,
-    'id' | 'state' | 'why' | 'mend' | 'addresses' | 'subject' | 'words' | 'html' | 'go_at'
+    'id' | 'state' | 'why' | 'remedy' | 'addresses' | 'subject' | 'words' | 'html' | 'send_at'
   >[],
 ) =>
   sql.query<{ id: string }>(
-    `update message m set state = r.state, why = r.why, mend = r.mend, addresses = r.addresses,
-       subject = r.subject, words = r.words, html = r.html, go_at = r.go_at, version = m.version + 1
-     from json_to_recordset($1::json) as r (id uuid, state text, why text, mend text, addresses text[],
-       subject text, words text, html text, go_at timestamptz)
+    `update delivery m set state = r.state, why = r.why, remedy = r.remedy, addresses = r.addresses,
+       subject = r.subject, words = r.words, html = r.html, send_at = r.send_at, version = m.version + 1
+     from json_to_recordset($1::json) as r (id uuid, state text, why text, remedy text, addresses text[],
+       subject text, words text, html text, send_at timestamptz)
      where m.id = r.id and m.state in ('held', 'ready', 'failed') returning m.id`,
     [recordset(rows)],
   );
@@ -319,14 +319,14 @@ export const rewrite = (
 /** Cancels what waits for a person of one kind. */
 export const cancelOf = (sql: Sql, personId: string, kind: Kind, why: string) =>
   sql.query<{ id: string }>(
-    `update message set state = 'cancelled', why = $3, mend = '', version = version + 1
+    `update delivery set state = 'cancelled', why = $3, remedy = '', version = version + 1
      where person_id = $1::uuid and kind = $2 and state in ('held', 'ready') returning id`,
     [personId, kind, why],
   );
 
 export const eventsOf = (sql: Sql, messageId: string) =>
   sql.query<{ id: string; kind: string; at: string; detail: string }>(
-    'select id, kind, at, detail from message_event where message_id = $1::uuid order by at, id',
+    'select id, kind, at, detail from delivery_event where delivery_id = $1::uuid order by at, id',
     [messageId],
   );
 
@@ -336,43 +336,43 @@ export interface UntouchedRow {
   kind: Kind;
   item_key: string;
   cadence: string;
-  gone_at: string;
+  sent_at: string;
 }
 
 /** What has gone and is no touch yet. */
-export const untouched = (sql: Sql, byItself: boolean) =>
+export const untouched = (sql: Sql, automatic: boolean) =>
   sql.query<UntouchedRow>(
-    `select m.id, m.person_id, m.kind, m.item_key, m.cadence, m.gone_at from message m
+    `select m.id, m.person_id, m.kind, m.item_key, m.cadence, m.sent_at from delivery m
      join person p on p.id = m.person_id and p.deleted_on is null
-     where m.state = 'gone' and m.touch_id is null and m.by_itself = $1::boolean order by m.id limit 200`,
-    [byItself],
+     where m.state = 'sent' and m.touch_id is null and m.automatic = $1::boolean order by m.id limit 200`,
+    [automatic],
   );
 
 export const setTouches = (sql: Sql, rows: readonly { id: string; touch_id: string }[]) =>
   sql.query(
-    `update message m set touch_id = r.touch_id
+    `update delivery m set touch_id = r.touch_id
      from json_to_recordset($1::json) as r (id uuid, touch_id uuid) where m.id = r.id`,
     [recordset(rows)],
   );
 
 /** What was marked and never heard of: texts may be sent again, e-mails are in doubt. */
-export const recoverHanding = (sql: Sql) =>
+export const recoverSending = (sql: Sql) =>
   sql.query(
-    `update message set version = version + 1,
+    `update delivery set version = version + 1,
        state = case kind when 'text' then 'ready' else 'held' end,
-       mend = case kind when 'text' then '' else 'unclear' end,
+       remedy = case kind when 'text' then '' else 'unclear' end,
        why = case kind when 'text' then '' else 'Pen Pal ended while it was being handed over. It may have gone.' end
-     where state = 'handing' returning id`,
+     where state = 'sending' returning id`,
   );
 
 export const isAnyHeld = async (sql: Sql): Promise<boolean> =>
-  (await sql.query(`select 1 from message where state = 'held' limit 1`)).length > 0;
+  (await sql.query(`select 1 from delivery where state = 'held' limit 1`)).length > 0;
 
 /** How often a touch of the desk was written and came to nothing. */
 export const countLost = async (sql: Sql, itemKey: string): Promise<number> =>
   (
     await sql.query<{ n: number }>(
-      `select count(*)::int as n from message where item_key = $1 and state in ('cancelled', 'failed')`,
+      `select count(*)::int as n from delivery where item_key = $1 and state in ('cancelled', 'failed')`,
       [itemKey],
     )
   )[0]!.n;

@@ -6,13 +6,13 @@ import { readMergeValues } from '../templates';
 import { addressesOf, fillIn, obstacleOf, stoppedOf } from './make';
 import * as queries from './queries';
 import type { MessageRow } from './queries';
-import { goAtFor, type Room } from './room';
+import { sendAtFor, type Room } from './room';
 
 const AT_ONCE = 300;
 /** What goes by itself is not sent later than this after its day. */
 const LATE_DAYS = 7;
 
-/** Writes that may mend something. */
+/** Writes that may remedy something. */
 const MENDING: Topic[] = ['people', 'settings', 'carriers', 'messages'];
 
 /** Whether the day that something was planned for is too long ago. */
@@ -55,17 +55,22 @@ async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) 
   return rows.flatMap((row) => {
     const reader = readers.get(row.person_id);
     if (!reader || reader.away)
-      return { ...row, state: 'cancelled' as const, why: 'They are archived.', mend: '' as const };
-    if (row.by_itself && isTooLate(ctx, row))
+      return {
+        ...row,
+        state: 'cancelled' as const,
+        why: 'They are archived.',
+        remedy: '' as const,
+      };
+    if (row.automatic && isTooLate(ctx, row))
       return {
         ...row,
         state: 'failed' as const,
-        mend: '' as const,
+        remedy: '' as const,
         why: `${row.why} Its time has passed.`,
       };
     // Words that could be filled in stand there filled in.
     const words =
-      row.mend === 'words'
+      row.remedy === 'words'
         ? fillIn(row, values.get(row.person_id)!, room)
         : { texts: row, fault: null };
     const addresses = addressesOf(reader, row.kind, stopped);
@@ -75,8 +80,8 @@ async function lookAgain(ctx: Context, room: Room, rows: readonly MessageRow[]) 
     if (obstacle)
       return obstacle.why === row.why
         ? []
-        : { ...row, addresses, why: obstacle.why, mend: obstacle.mend };
-    const goAt = goAtFor(ctx, room, row, reader);
-    return { ...now, state: 'ready' as const, why: '', mend: '' as const, go_at: goAt };
+        : { ...row, addresses, why: obstacle.why, remedy: obstacle.remedy };
+    const sendAt = sendAtFor(ctx, room, row, reader);
+    return { ...now, state: 'ready' as const, why: '', remedy: '' as const, send_at: sendAt };
   });
 }

@@ -18,7 +18,7 @@ export interface Room {
   ownNumber: boolean;
 }
 
-export async function readRoom(ctx: Context, sql: Sql = ctx.db): Promise<Room> {
+export async function readSendContext(ctx: Context, sql: Sql = ctx.db): Promise<Room> {
   const settings = await readSettings(sql);
   const texts = await liveTexts(ctx, sql);
   return {
@@ -46,26 +46,26 @@ const ownMinute = (key: string): number =>
 const asTime = (minutes: number): string =>
   [Math.floor(minutes / 60), minutes % 60].map((n) => String(n).padStart(2, '0')).join(':');
 
-type Going = Pick<MessageRow, 'key' | 'kind' | 'by_itself' | 'planned_on' | 'good_until'>;
+type Going = Pick<MessageRow, 'key' | 'kind' | 'automatic' | 'planned_on' | 'good_until'>;
 
 /**
  * When a message goes: by itself within the hours of its reader on a working day, what the owner writes at
  * once, but for texts in the night. Null where no day is left for it.
  */
-export function goAtFor(ctx: Context, room: Room, going: Going, reader: Lives): string | null {
+export function sendAtFor(ctx: Context, room: Room, going: Going, reader: Lives): string | null {
   const zone = zoneOf(room, reader);
   const now = ctx.clock.nowMs();
   const { quietFrom, quietUntil } = room.settings;
   const isFree = (day: PlainDate) => !isWorkingDay(toDayNumber(day), room.calendar);
-  if (!going.by_itself && going.kind === 'email') return new Date(now).toISOString();
-  const wanted = going.by_itself
+  if (!going.automatic && going.kind === 'email') return new Date(now).toISOString();
+  const wanted = going.automatic
     ? instantOf(going.planned_on as PlainDate, asTime(FROM_MINUTE + ownMinute(going.key)), zone)
     : now;
   const at = nextSendable(Math.max(now, wanted), {
     zone,
     quietFrom,
     quietUntil,
-    isFree: going.by_itself && !going.good_until ? isFree : () => false,
+    isFree: going.automatic && !going.good_until ? isFree : () => false,
   });
   return at === null ? null : new Date(at).toISOString();
 }

@@ -18,9 +18,9 @@ export { optOutPage } from './opt-out-page';
 export { seenPages } from './seen-pages';
 
 export function messageRoutes(router: Router, ctx: Context): void {
-  register(router, api.listOut, () => outbox.readOut(ctx));
-  register(router, api.listGone, ({ query }) => outbox.readGone(ctx, query));
-  register(router, api.listBack, ({ query }) => back.listIn(ctx, query.limit));
+  register(router, api.listOutbox, () => outbox.readOutbox(ctx));
+  register(router, api.listSent, ({ query }) => outbox.readSent(ctx, query));
+  register(router, api.listInbound, ({ query }) => back.listIn(ctx, query.limit));
   register(router, api.listResults, async () => ({
     results: await resultsSince(ctx.db, addDays(ctx.clock.today(), -365)),
   }));
@@ -29,11 +29,11 @@ export function messageRoutes(router: Router, ctx: Context): void {
   register(router, api.startMessage, ({ body }) => start(ctx, body));
   register(router, api.tryWords, ({ body }) => tryOnMe(ctx, body));
   register(router, api.holdAll, ({ body }) => outbox.holdAll(ctx, body.hold));
-  register(router, api.lookNow, async () => ({
+  register(router, api.pollNow, async () => ({
     sentence: await look(ctx),
     topics: ['messages', 'touches', 'people', 'plan'] satisfies Topic[],
   }));
-  register(router, api.trustAddress, ({ body }) => back.trust(ctx, body.address));
+  register(router, api.unsuppressAddress, ({ body }) => back.trust(ctx, body.address));
   register(router, api.placeIncoming, ({ params, body }) => back.place(ctx, params.id, body));
   register(router, api.writeMessage, ({ body }) => write(ctx, body));
   register(router, api.getMessage, ({ params }) => outbox.readMessage(ctx, params.id));

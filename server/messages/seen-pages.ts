@@ -65,8 +65,8 @@ async function note(
   detail: string,
 ): Promise<void> {
   const { seesOpens, seesClicks } = await readSettings(ctx.db);
-  if (!(kind === 'opened' ? seesOpens : seesClicks) || message.gone_at === null) return;
-  if (ctx.clock.nowMs() - Date.parse(message.gone_at) < TOO_SOON_MS) return;
+  if (!(kind === 'opened' ? seesOpens : seesClicks) || message.sent_at === null) return;
+  if (ctx.clock.nowMs() - Date.parse(message.sent_at) < TOO_SOON_MS) return;
   const key = `${kind}:${message.id}:${ctx.clock.today()}:${detail}`;
   await report(ctx, message, key, kind, detail);
 }

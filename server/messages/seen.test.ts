@@ -1,10 +1,23 @@
-import { getMessage, listGone, listOut, listResults } from '@/contract/messages';
+import { getMessage, listSent, listOutbox, listResults } from '@/contract/messages';
 import { getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
 import { messagesSuite, YES } from '@/testing/messages';
 
-const { add, api, base, begin, byItself, call, ctx, evening, fates, later, due, rosa, write } =
-  messagesSuite();
+const {
+  add,
+  api,
+  base,
+  begin,
+  sendAutomatically,
+  call,
+  ctx,
+  evening,
+  fates,
+  later,
+  due,
+  rosa,
+  write,
+} = messagesSuite();
 
 const WORDS = 'See https://example.com/list?a=1&b=2 and https://example.org/';
 
@@ -13,7 +26,7 @@ async function letter(settings: object = { seesOpens: true, seesClicks: true }) 
   ctx().outsideUrl = base();
   const { arrived } = await begin();
   await call(saveSettings, { body: { ownerName: 'Marisol Quane', ...settings } });
-  await byItself([await rosa()], WORDS);
+  await sendAutomatically([await rosa()], WORDS);
   await evening();
   const html = String(arrived[0]!.mail.html).replaceAll('&#38;', '&');
   const [pixel] = /http[^"]+\.gif/.exec(html) ?? [];
@@ -45,9 +58,9 @@ test('opened and followed are noted, the privacy line says so, and links lead wh
   );
   expect((await follow(links[1]!)).headers.get('location')).toBe('https://example.org/');
   await follow(pixel!);
-  const [{ id }] = (await call(listGone)).messages as [{ id: string }, ...unknown[]];
-  const { fate, events } = await call(getMessage, { params: { id } });
-  expect(fate).toBe('clicked');
+  const [{ id }] = (await call(listSent)).messages as [{ id: string }, ...unknown[]];
+  const { outcome, events } = await call(getMessage, { params: { id } });
+  expect(outcome).toBe('clicked');
   expect(events.map(({ kind }) => kind)).toEqual(['opened', 'clicked', 'clicked']);
   expect((await call(listResults)).results).toMatchObject([
     { cadence: 'By itself', beat: 1, sent: 1, delivered: 1, opened: 1, clicked: 1, answered: 0 },
@@ -110,9 +123,9 @@ test('an e-mail goes to the first address and to those that are wanted too; one 
 test('what waits for days is told, unless the owner held it back', async () => {
   await begin();
   const id = await add({ givenName: 'Ana', consent: YES });
-  await byItself([id], 'Tea?');
-  expect(await call(listOut)).toMatchObject({ waitingTotal: 1, waitsLong: null });
+  await sendAutomatically([id], 'Tea?');
+  expect(await call(listOutbox)).toMatchObject({ waitingTotal: 1, waitsLong: null });
   later(72);
   await due();
-  expect((await call(listOut)).waitsLong).toEqual({ total: 1, since: '2026-11-23' });
+  expect((await call(listOutbox)).waitsLong).toEqual({ total: 1, since: '2026-11-23' });
 });

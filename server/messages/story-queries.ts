@@ -15,13 +15,13 @@ interface Told {
 
 /** The messages of a person: those that went, those that did not or not yet, and what came from them. */
 export async function storyOf(sql: Sql, personId: string) {
-  const gone = await sql.query<Told & { at: string; fate: MessageRow['fate'] }>(
-    `select id, kind, subject, left(words, 80) as words, cadence, gone_at as at, fate from message
-     where person_id = $1::uuid and state = 'gone' order by gone_at desc limit ${MOST}`,
+  const gone = await sql.query<Told & { at: string; outcome: MessageRow['outcome'] }>(
+    `select id, kind, subject, left(words, 80) as words, cadence, sent_at as at, outcome from delivery
+     where person_id = $1::uuid and state = 'sent' order by sent_at desc limit ${MOST}`,
     [personId],
   );
   const waits = await sql.query<Told & { on_day: string; state: MessageRow['state']; why: string }>(
-    `select id, kind, subject, left(words, 80) as words, cadence, planned_on as on_day, state, why from message
+    `select id, kind, subject, left(words, 80) as words, cadence, planned_on as on_day, state, why from delivery
      where person_id = $1::uuid and state in ('held', 'ready', 'failed', 'cancelled') and (state <> 'cancelled' or why <> '')
      order by planned_on desc limit ${MOST}`,
     [personId],

@@ -18,7 +18,7 @@ const NOUNS = { email: 'E-mail', text: 'Text' };
 const quoted = (text: string) =>
   text ? ` “${text.length > 60 ? `${text.slice(0, 58)}…` : text}”` : '';
 
-/** Messages to a person with their fate, and what they wrote. */
+/** Messages to a person with their outcome, and what they wrote. */
 export const messageStory: StoryPart = async (ctx, personId) => {
   const { gone, waits, came } = await storyOf(ctx.db, personId);
   const day = (at: string) => todayIn(ctx.clock.zone, Date.parse(at));
@@ -27,7 +27,7 @@ export const messageStory: StoryPart = async (ctx, personId) => {
       id: `message ${row.id}`,
       on: day(row.at),
       kind: 'message' as const,
-      words: `${NOUNS[row.kind]}${quoted(row.subject || row.words)}${row.cadence ? ` of ${row.cadence}` : ''} sent.${FATES[row.fate]}`,
+      words: `${NOUNS[row.kind]}${quoted(row.subject || row.words)}${row.cadence ? ` of ${row.cadence}` : ''} sent.${FATES[row.outcome]}`,
       messageId: row.id,
     })),
     ...waits.map((row) => ({

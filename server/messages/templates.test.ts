@@ -6,7 +6,7 @@ import { keepFile } from '@/contract/files';
 import { undoAction } from '@/contract/history';
 import {
   getMessage,
-  listGone,
+  listSent,
   previewMany,
   startMessage,
   tryWords,
@@ -155,7 +155,7 @@ test('a beat says a template’s words: rich, with its picture inlined and its f
     ['quay.png', true],
     ['list.pdf', false],
   ]);
-  const [gone] = (await call(listGone)).messages;
+  const [gone] = (await call(listSent)).messages;
   const whole = await call(getMessage, { params: { id: gone!.id } });
   expect(whole.files).toMatchObject([{ name: 'list.pdf' }]);
   expect(whole.page).toContain(`/api/files/${shown.id}`);
@@ -291,7 +291,7 @@ test('tried on the owner: as one reader would have it, telling nothing, and nobo
   expect(arrived).toMatchObject([{ to: ['marisol@example.com'], mail: { subject: '10 years' } }]);
   expect(String(arrived[0]!.mail.html)).toContain('href="https://example.com/x"');
   expect(String(arrived[0]!.mail.html)).not.toContain('/seen/');
-  expect((await call(listGone)).messages).toEqual([]);
+  expect((await call(listSent)).messages).toEqual([]);
   expect(
     (await refusal(tryWords, { body: { ...body, html: '<p>At {{ company }}</p>' } })).message,
   ).toBe('There is no company to fill in.');

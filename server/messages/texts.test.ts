@@ -1,4 +1,4 @@
-import { listBack, listGone, listOut, lookNow, writeMessage } from '@/contract/messages';
+import { listInbound, listSent, listOutbox, pollNow, writeMessage } from '@/contract/messages';
 import { withTexts } from '@/testing/carriers';
 import { messagesSuite } from '@/testing/messages';
 
@@ -19,9 +19,9 @@ test('a text goes once, is delivered, and its answer is a touch', async () => {
   const id = await ana();
   await text(id);
   expect(taken).toMatchObject([{ to: '+15035550142', text: 'Coffee next week?' }]);
-  await call(lookNow);
-  await call(lookNow);
-  expect((await call(listGone)).messages).toMatchObject([{ fate: 'answered' }]);
+  await call(pollNow);
+  await call(pollNow);
+  expect((await call(listSent)).messages).toMatchObject([{ outcome: 'answered' }]);
   expect((await sheet(id)).touches.map(({ outcome }) => outcome)).toEqual(['reached', 'sent']);
 });
 
@@ -48,12 +48,12 @@ test('STOP in one word is their no, and is no touch', async () => {
   const { receive } = await begin();
   const id = await ana();
   receive('+1 503 555 0142', 'STOP');
-  await call(lookNow);
+  await call(pollNow);
   expect((await sheet(id)).fields.consent.text?.answer).toBe('no');
   expect((await sheet(id)).touches).toEqual([]);
   await expect(text(id)).rejects.toThrow('They said no to texts.');
   receive('+1 503 555 0142', 'Start');
-  await call(lookNow);
+  await call(pollNow);
   expect((await sheet(id)).fields.consent.text).toMatchObject({
     answer: 'yes',
     cameFrom: 'by text',
@@ -65,8 +65,8 @@ test('a number that takes no texts is told by the gateway, and gets no more', as
   await begin(() => 'failed');
   const id = await ana();
   await text(id);
-  await call(lookNow);
-  expect((await call(listBack)).stopped).toMatchObject([{ address: '+15035550142' }]);
+  await call(pollNow);
+  expect((await call(listInbound)).stopped).toMatchObject([{ address: '+15035550142' }]);
   await expect(text(id)).rejects.toThrow('came back');
 });
 
@@ -76,7 +76,7 @@ test('a gateway that is away is asked again, and takes the same text once', asyn
   const listening = gateway;
   await listening.close();
   await text(id);
-  expect((await call(listOut)).going[0]!.why).toContain('Nothing answers');
+  expect((await call(listOutbox)).going[0]!.why).toContain('Nothing answers');
   await begin();
   later(0.1);
   await due();

@@ -15,7 +15,7 @@ import type { Room } from './room';
  */
 export async function touchGone(ctx: Context, { settings }: Room): Promise<void> {
   const holds = holdsOf(kindSetups(settings.kinds));
-  const dayOf = ({ gone_at }: UntouchedRow) => todayIn(ctx.clock.zone, Date.parse(gone_at));
+  const dayOf = ({ sent_at }: UntouchedRow) => todayIn(ctx.clock.zone, Date.parse(sent_at));
   await ctx.db.transaction(async (tx) => {
     const rows = await queries.untouched(tx, true);
     if (rows.length === 0) return;
@@ -26,7 +26,7 @@ export async function touchGone(ctx: Context, { settings }: Room): Promise<void>
       logged_at: ctx.clock.now(),
       kind: row.kind,
       outcome: 'sent' as const,
-      by_itself: true,
+      automatic: true,
       // What went to many kept nobody's promise.
       hold: row.cadence === '' ? 0 : holdOf(row.kind, 'sent', holds),
     }));

@@ -11,7 +11,7 @@ import { lettersOf } from './letters';
 import { fillIn } from './make';
 import { filesOf } from './pump';
 import type { Kind } from './queries';
-import { readRoom } from './room';
+import { readSendContext } from './room';
 
 interface Asked extends Words {
   personId: string;
@@ -22,7 +22,7 @@ interface Asked extends Words {
 /** Sends words to the owner as one person would have them; it is no message of anybody's. */
 export async function tryOnMe(ctx: Context, asked: Asked): Promise<CallOutput<typeof tryWords>> {
   await assertFiles(ctx.db, asked.files);
-  const room = await readRoom(ctx);
+  const room = await readSendContext(ctx);
   const values = (await readMergeValues(ctx, ctx.db, [asked.personId])).get(asked.personId);
   if (!values) throw notFound('They are not in your sphere any more.');
   const words = { ...tidiedOrRefused(asked.kind, asked), cadence: SAMPLE.cadence };
@@ -39,7 +39,7 @@ export async function tryOnMe(ctx: Context, asked: Asked): Promise<CallOutput<ty
   const mail = await liveMail(ctx);
   if (!mail) throw invalid('No mail server is set up.');
   const to = ownerEmail || mail.setup.fromAddress;
-  const letter = { ...texts, id: newId(), by_itself: true, files: [...asked.files] };
+  const letter = { ...texts, id: newId(), automatic: true, files: [...asked.files] };
   const handed = await mail.carrier.hand({
     id: letter.id,
     to: [to],

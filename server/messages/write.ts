@@ -13,7 +13,7 @@ import { sendNow, wakeOutbox } from './pump';
 import * as queries from './queries';
 import type { Kind } from './queries';
 import { put } from './queue';
-import { hourThere, readRoom } from './room';
+import { hourThere, readSendContext } from './room';
 import { tellOf } from './tell';
 
 interface Asked extends Words {
@@ -32,13 +32,13 @@ const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wan
   itemKey,
   cadence: '',
   beatId: null,
-  byItself: false,
+  automatic: false,
   on: ctx.clock.today(),
 });
 
 /** Words filled in for one person, where they would go, and what keeps them; writes nothing. */
 export async function start(ctx: Context, asked: Asked): Promise<CallOutput<typeof startMessage>> {
-  const room = await readRoom(ctx);
+  const room = await readSendContext(ctx);
   const [made] = await makeMessages(
     ctx,
     ctx.db,
@@ -47,20 +47,20 @@ export async function start(ctx: Context, asked: Asked): Promise<CallOutput<type
   );
   const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
   if (!made || !reader) throw notFound('They are not in your sphere any more.');
-  const later = made.go_at !== null && Date.parse(made.go_at) > ctx.clock.nowMs();
+  const later = made.send_at !== null && Date.parse(made.send_at) > ctx.clock.nowMs();
   return {
     subject: made.subject,
     words: made.words,
     page: made.html ? shownLetter(ctx, room, made) : '',
     addresses: made.addresses,
-    why: made.mend === 'words' ? '' : made.why,
+    why: made.remedy === 'words' ? '' : made.why,
     faults: made.faults,
-    goAt: later ? made.go_at : null,
+    sendAt: later ? made.send_at : null,
     there: later ? hourThere(room, reader, ctx.clock.now()) : null,
   };
 }
 
-/** Writes to one person. What can't go is refused at once, not held: whoever writes is there to mend it. */
+/** Writes to one person. What can't go is refused at once, not held: whoever writes is there to remedy it. */
 export async function write(
   ctx: Context,
   { itemKey, ...asked }: Written & { itemKey: string | null },
@@ -75,8 +75,8 @@ export async function write(
   const made = await ctx.db.transaction(async (tx) => {
     const [message] = await makeMessages(ctx, tx, [wanted]);
     if (!message) throw notFound('They are not in your sphere any more.');
-    if (message.mend === 'words') throw invalid(message.why, 'words');
-    if (message.state === 'held' && message.mend !== 'carrier') throw invalid(message.why);
+    if (message.remedy === 'words') throw invalid(message.why, 'words');
+    if (message.state === 'held' && message.remedy !== 'carrier') throw invalid(message.why);
     if ((await put(tx, [message])) === 0)
       throw conflict('This is on its way already, perhaps from another window.');
     await wakeOutbox(ctx, tx);
@@ -111,10 +111,13 @@ async function asTemplate(ctx: Context, asked: Written): Promise<Written> {
 }
 
 /** What became of a message that was just written. */
-function whatBecame({ clock }: Context, { state, why, go_at: goAt }: queries.MessageRow): string {
-  if (state === 'gone') return 'has gone';
+function whatBecame(
+  { clock }: Context,
+  { state, why, send_at: sendAt }: queries.MessageRow,
+): string {
+  if (state === 'sent') return 'has gone';
   if (state === 'held' || state === 'failed') return `waits under Out: ${why.replace(/\.$/, '')}`;
-  return goAt !== null && Date.parse(goAt) > clock.nowMs() + 60_000
+  return sendAt !== null && Date.parse(sendAt) > clock.nowMs() + 60_000
     ? 'goes when the night is over there; until then it can be changed under Out'
     : 'is on its way';
 }

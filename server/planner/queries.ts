@@ -83,7 +83,7 @@ export const addPins = (sql: Sql, day: string, keys: readonly string[]) =>
 /** Touches made today, by kind. */
 export const madeByKind = (sql: Sql, day: string) =>
   sql.query<{ kind: TouchKind; n: number }>(
-    'select kind, count(*)::int as n from touch where on_day = $1::date and not by_itself group by kind',
+    'select kind, count(*)::int as n from touch where on_day = $1::date and not automatic group by kind',
     [day],
   );
 

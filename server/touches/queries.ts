@@ -13,15 +13,15 @@ export interface TouchRecord {
   outcome: Outcome;
   hold: number;
   /** No work of the owner's: false when left out. */
-  by_itself?: boolean;
+  automatic?: boolean;
 }
 
 export const insertTouches = (sql: Sql, touches: readonly TouchRecord[]) =>
   sql.query(
-    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, by_itself)
-     select id, person_id, on_day, logged_at, kind, outcome, hold, coalesce(by_itself, false)
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, automatic)
+     select id, person_id, on_day, logged_at, kind, outcome, hold, coalesce(automatic, false)
      from json_to_recordset($1::json) as r (id uuid, person_id uuid, on_day date,
-       logged_at timestamptz, kind text, outcome text, hold numeric, by_itself boolean)`,
+       logged_at timestamptz, kind text, outcome text, hold numeric, automatic boolean)`,
     [recordset(touches)],
   );
 
@@ -32,8 +32,8 @@ export const copyTouch = (
   others: readonly { id: string; person_id: string }[],
 ) =>
   sql.query(
-    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, by_itself)
-     select r.id, r.person_id, t.on_day, t.logged_at, t.kind, t.outcome, t.hold, t.by_itself
+    `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, automatic)
+     select r.id, r.person_id, t.on_day, t.logged_at, t.kind, t.outcome, t.hold, t.automatic
      from touch t, json_to_recordset($2::json) as r (id uuid, person_id uuid) where t.id = $1::uuid`,
     [touchId, recordset(others)],
   );
@@ -116,7 +116,7 @@ export const madeOn = (sql: Sql, day: string) =>
     `select t.id as touch_id, c.action_id, p.id as person_id, p.name, t.kind, t.outcome
      from touch t join person p on p.id = t.person_id
      left join change c on c.table_name = 'touch' and c.op = 'insert' and c.row_id = t.id::text
-     where t.on_day = $1::date and not t.by_itself order by t.id desc`,
+     where t.on_day = $1::date and not t.automatic order by t.id desc`,
     [day],
   );
 

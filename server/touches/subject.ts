@@ -19,7 +19,7 @@ export const touches: Subject = {
         ...person,
         columns: ['person_id', 'thanks_for'],
         says: ['follow-up', 'follow-ups'],
-        byItself: `t.thanks_for is not null and not exists (select 1 from item_mark m where m.source = 'follow' and m.of_id = t.id)`,
+        automatic: `t.thanks_for is not null and not exists (select 1 from item_mark m where m.source = 'follow' and m.of_id = t.id)`,
       },
     }),
     TABLES({ table: 'item_mark', rows: 'owner', person }),
