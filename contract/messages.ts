@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-import { Day, Id, IdParam, Int4, PersonId } from './common';
+import { Day, Done, Id, IdParam, Int4, PersonId } from './common';
 import { endpoint } from './endpoint';
 import { KeptFile, MOST_FILES } from './files';
 import { Who } from './filters';
@@ -31,17 +31,24 @@ export const REMEDIES = [
   'release',
   'unclear',
   'again',
+  /** The calendar has no day for it. */
+  'days',
+  /** Its time has passed: it goes only if the owner asks for it. */
+  'late',
 ] as const;
 
-/** What a write about messages answers: no action, for what has gone out can't be taken back. */
-const Told = z.object({ sentence: z.string(), topics: z.array(z.enum(TOPICS)) });
+/** What a machine did, which is no action of the owner's. */
+const Polled = z.object({ sentence: z.string(), topics: z.array(z.enum(TOPICS)) });
 
 const Message = z.object({
   id: Id,
   version: z.number().int(),
   personId: PersonId,
   name: z.string(),
-  kind: z.enum(MESSAGE_KINDS),
+  batchId: Id.nullable(),
+  /** Its channel, and what one of it is called. */
+  kind: z.string(),
+  noun: z.object({ one: z.string(), many: z.string() }),
   addresses: z.array(z.string()),
   subject: z.string(),
   state: z.enum(MESSAGE_STATES),
@@ -68,8 +75,8 @@ export const listOutbox = endpoint({
   response: z.object({
     today: Day,
     timeZone: z.string(),
-    /** Whether there is something that takes e-mails, and texts. */
-    carriers: z.object({ email: z.boolean(), text: z.boolean() }),
+    /** Of each channel, whether something is set up that takes its messages. */
+    carriers: z.record(z.string(), z.boolean()),
     waitingTotal: z.number().int(),
     /** Of those that wait, what has done so for days, and since when. */
     waitsLong: z.object({ total: z.number().int(), since: Day }).nullable(),
@@ -127,7 +134,7 @@ export const moveMessage = endpoint({
     'Holds a message back, lets it go, sends it now, or cancels it, as long as it has not gone',
   params: IdParam,
   body: z.object({ move: z.enum(MOVES) }),
-  response: Told,
+  response: Done,
   errors: ['not_found', 'conflict', 'invalid'],
 });
 
@@ -137,7 +144,65 @@ export const holdAll = endpoint({
   subject,
   summary: 'Holds everything back that would go, or lets go what was held back by hand',
   body: z.object({ hold: z.boolean() }),
-  response: Told,
+  response: Done,
+});
+
+const Batch = z.object({
+  id: Id,
+  label: z.string(),
+  kind: z.string(),
+  madeAt: z.string(),
+  /** It is still being written: nothing of it goes yet. */
+  writing: z.boolean(),
+  /** At most so many a minute; null for as many as the carrier takes. */
+  perMinute: z.number().int().nullable(),
+  version: z.number().int(),
+  /** How many of its messages are in each state, or had each outcome. */
+  counts: z.record(z.string(), z.number().int()),
+});
+
+export const listBatches = endpoint({
+  method: 'get',
+  path: '/batches',
+  subject,
+  shows: ['messages'],
+  summary: 'What messages were made for together, the latest first, with what became of them',
+  query: z.object({ limit: z.coerce.number().int().min(1).max(200).default(50) }),
+  response: z.object({ batches: z.array(Batch) }),
+});
+
+export const getBatch = endpoint({
+  method: 'get',
+  path: '/batches/:id',
+  subject,
+  shows: ['messages'],
+  summary: 'One batch: how far it is and what came of it',
+  params: IdParam,
+  response: Batch,
+  errors: ['not_found'],
+});
+
+export const moveBatch = endpoint({
+  method: 'post',
+  path: '/batches/:id/move',
+  subject,
+  long: true,
+  summary: 'Holds, releases or cancels what of a batch was not sent yet',
+  params: IdParam,
+  body: z.object({ move: z.enum(['hold', 'release', 'cancel']) }),
+  response: Done,
+  errors: ['not_found', 'conflict'],
+});
+
+export const setBatchRate = endpoint({
+  method: 'patch',
+  path: '/batches/:id',
+  subject,
+  summary: 'Sets how many messages of a batch are sent a minute at most',
+  params: IdParam,
+  body: z.object({ perMinute: z.number().int().min(1).max(100_000).nullable() }),
+  response: Done,
+  errors: ['not_found'],
 });
 
 /** What goes with words. */
@@ -154,7 +219,7 @@ export const changeMessage = endpoint({
   summary: 'Changes the words of a message that has not gone',
   params: IdParam,
   body: Words.extend({ version: Int4 }),
-  response: Told,
+  response: Done,
   errors: ['not_found', 'conflict', 'invalid'],
 });
 
@@ -210,7 +275,7 @@ export const writeMessage = endpoint({
     /** What of the desk is done with it. */
     itemKey: z.string().max(200).nullable().default(null),
   }),
-  response: Told.extend({ id: Id }),
+  response: Done.extend({ id: Id }),
   errors: ['not_found', 'invalid', 'conflict'],
 });
 
@@ -249,7 +314,7 @@ export const writeMany = endpoint({
     /** Of this one writing: sent again, it is written once. */
     once: Id,
   }),
-  response: Told.extend({ people: z.number().int(), leftOut: z.number().int() }),
+  response: Done.extend({ people: z.number().int(), leftOut: z.number().int() }),
   errors: ['invalid'],
 });
 
@@ -304,7 +369,7 @@ export const listResults = endpoint({
         beat: z.number().int().nullable(),
         /** The template whose words they were; empty for none. */
         template: z.string(),
-        kind: z.enum(MESSAGE_KINDS),
+        kind: z.string(),
         sent: z.number().int(),
         /** Known to have arrived: reported, or opened, followed, answered. */
         delivered: z.number().int(),
@@ -329,7 +394,7 @@ export const placeIncoming = endpoint({
     as: z.enum(['person', 'new', 'nobody']),
     personId: PersonId.nullable().default(null),
   }),
-  response: Told,
+  response: Done,
   errors: ['not_found', 'invalid'],
 });
 
@@ -339,7 +404,7 @@ export const unsuppressAddress = endpoint({
   subject,
   summary: 'Writes to an address again that had come back',
   body: z.object({ address: z.string().max(300) }),
-  response: Told,
+  response: Done,
   errors: ['not_found'],
 });
 
@@ -349,5 +414,5 @@ export const pollNow = endpoint({
   subject,
   long: true,
   summary: 'Looks into the mailbox and asks the text gateway now, instead of at the next look',
-  response: Told,
+  response: Polled,
 });

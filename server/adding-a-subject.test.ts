@@ -51,7 +51,7 @@ test('it is told in the story, undone, and done again', async () => {
   expect(await given(ana)).toEqual(['a jar of honey']);
 });
 
-test('merging two people moves it, taking them apart gives it back', async () => {
+test('merging two people moves it, taking them apart provides it back', async () => {
   const [bo, twin] = [await person('Bo'), await person('Bob')];
   await give(twin, 'a book');
   await api.call(mergePeople, { body: { keepId: bo, goneId: twin, take: [] } });
@@ -112,23 +112,23 @@ describe('a declaration that is wrong is told in words', () => {
     tableFaults(api.ctx.db, new House([...SUBJECTS, subject]).of(TABLES));
 
   test('a table that is not there', async () => {
-    const gives = [TABLES({ table: 'presents', rows: 'owner' }), gifts.gives[0]!];
-    expect(await faults({ name: 'wrong', gives })).toEqual([
+    const provides = [TABLES({ table: 'presents', rows: 'owner' }), gifts.provides[0]!];
+    expect(await faults({ name: 'wrong', provides })).toEqual([
       'The table presents is declared and is not there.',
     ]);
   });
 
   test('a column that is not there', async () => {
     const person = { columns: ['whom'], merge: 'move' as const };
-    const gives = [TABLES({ table: 'gift', rows: 'owner', person })];
-    expect(await faults({ name: 'wrong', gives })).toEqual([
+    const provides = [TABLES({ table: 'gift', rows: 'owner', person })];
+    expect(await faults({ name: 'wrong', provides })).toEqual([
       'The table gift is declared with a column whom, which it lacks.',
       'The table gift refers to people by person_id, which no subject declares.',
     ]);
   });
 
   test('a table that nobody declares', async () => {
-    expect(await faults({ name: 'nothing', gives: [] })).toEqual([
+    expect(await faults({ name: 'nothing', provides: [] })).toEqual([
       'The table gift is declared by no subject.',
       'The table gift refers to people by person_id, which no subject declares.',
     ]);

@@ -4,33 +4,33 @@
  * of who does. `subjects.ts` gathers the declarations, one line each.
  */
 export interface Slot<T> {
-  (value: T): Given;
+  (value: T): Contribution;
   readonly slot: string;
 }
 
-export interface Given {
+export interface Contribution {
   slot: string;
   value: unknown;
 }
 
 export interface Subject {
   name: string;
-  gives: readonly Given[];
+  provides: readonly Contribution[];
 }
 
-/** Defines an extension point; calling it with a value gives that value to the house. */
+/** Defines an extension point; calling it with a value provides that value to the house. */
 export function slot<T>(name: string): Slot<T> {
-  return Object.assign((value: T): Given => ({ slot: name, value }), { slot: name });
+  return Object.assign((value: T): Contribution => ({ slot: name, value }), { slot: name });
 }
 
 /** The subjects that make up this Pen Pal. */
 export class House {
   constructor(readonly subjects: readonly Subject[]) {}
 
-  /** Everything given to an extension point, in the order of the subjects. */
+  /** Everything contributed to an extension point, in the order of the subjects. */
   of<T>({ slot: name }: Slot<T>): readonly T[] {
-    return this.subjects.flatMap(({ gives }) =>
-      gives.flatMap((given) => (given.slot === name ? [given.value as T] : [])),
+    return this.subjects.flatMap(({ provides }) =>
+      provides.flatMap((given) => (given.slot === name ? [given.value as T] : [])),
     );
   }
 }

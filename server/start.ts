@@ -7,7 +7,6 @@ import { resolve } from 'node:path';
 import { TOPICS } from '@/contract/topics';
 
 import packageJson from '../package.json';
-import { rollBackUnfinished, tableFaults, TABLES } from './act';
 import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
 import { createClock, setToday } from './clock';
 import { StartFault, type Config } from './config';
@@ -17,12 +16,9 @@ import { House } from './house';
 import { createApp, createFormApp } from './http/app';
 import { readKeys } from './keys';
 import { createLog } from './log';
-import { closeCarriers } from './carriers';
-import { recoverSending } from './messages';
-import { eraseAgain, refreshKeys } from './people';
+import { DECLARATION_FAULTS, SHUTDOWN, STARTUP } from './lifecycle';
 import { outsideWorld, type OutsideWorld } from './outside-world';
-import { sealOldSecrets } from './services';
-import { readSettings, readShift, watchClock } from './settings';
+import { readSettings, readShift } from './settings';
 import { SUBJECTS } from './subjects';
 import { startTasks } from './tasks';
 import { inPlace, inThreads } from './threads';
@@ -61,8 +57,6 @@ export async function start(config: Config): Promise<Running> {
   try {
     const settings = await readSettings(opened.db);
     const house = new House(SUBJECTS);
-    const faults = await tableFaults(opened.db, house.of(TABLES));
-    if (faults.length > 0) throw new StartFault(faults.join(' '));
     const ctx: Context = {
       db: opened.db,
       clock: createClock(settings.timeZone),
@@ -89,16 +83,7 @@ export async function start(config: Config): Promise<Running> {
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);
-    const left = await rollBackUnfinished(ctx);
-    if (left > 0) log.warn({ left }, 'an action that never became whole was taken back');
-    await refreshKeys(ctx.db);
-    await sealOldSecrets(ctx);
-    const doubtful = await recoverSending(ctx);
-    if (doubtful > 0) log.warn({ doubtful }, 'messages were being handed over when it ended');
-    const again = await eraseAgain(ctx);
-    if (again > 0)
-      log.warn({ again }, 'who was erased before was in the data again, and was erased');
-    await watchClock(ctx);
+    await runStartup(ctx);
     const outside = ctx.demo ? await outsideWorld(ctx, config.port) : null;
     const app = createApp(ctx, {
       webDir: config.webDir && resolve(config.webDir),
@@ -117,10 +102,8 @@ export async function start(config: Config): Promise<Running> {
       outside,
       formUrl: formUrl ?? null,
       close: async () => {
-        // What is under way is done to its end, but for what takes longer than that.
-        const patience = new Promise((done) => setTimeout(done, GRACE_MS).unref());
-        await Promise.race([Promise.all([tasks.stop(), ...servers.map(end)]), patience]);
-        closeCarriers(ctx);
+        await drain(ctx, [tasks.stop(), ...servers.map(end)]);
+        for (const step of house.of(SHUTDOWN)) await step(ctx);
         await outside?.close();
         await opened.close();
       },
@@ -129,6 +112,33 @@ export async function start(config: Config): Promise<Running> {
     await opened.close();
     throw error;
   }
+}
+
+/** @throws StartFault that says what is wrong with what is declared */
+async function runStartup(ctx: Context): Promise<void> {
+  const faults: string[] = [];
+  for (const find of ctx.house.of(DECLARATION_FAULTS)) faults.push(...(await find(ctx)));
+  if (faults.length > 0) throw new StartFault(faults.join(' '));
+  for (const { name, run } of ctx.house.of(STARTUP)) {
+    const found = await run(ctx);
+    if (found) ctx.log.warn({ step: name }, found);
+  }
+}
+
+/**
+ * Begins nothing new and waits for what is under way: requests for a few seconds, what is being sent for as
+ * long as a mail server usually takes. What takes longer is left in doubt, and the owner is asked.
+ */
+async function drain(ctx: Context, ends: readonly Promise<unknown>[]): Promise<void> {
+  const stopping = Promise.all([ctx.background.stop(), ...ends]);
+  const within = (ms: number) =>
+    Promise.race([
+      stopping.then(() => true),
+      new Promise<boolean>((done) => setTimeout(() => done(false), ms).unref()),
+    ]);
+  if (await within(GRACE_MS)) return;
+  ctx.log.warn('Still sending. Pen Pal ends when that is done, within 30 seconds.');
+  if (!(await within(SENDING_MS))) ctx.log.warn('Some of what was being sent is in doubt.');
 }
 
 /** @throws StartFault where others could come in and there is no passphrase yet */
@@ -158,8 +168,10 @@ function urlOf(host: string, server: Server): string {
   return `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
 }
 
-/** What is under way is answered to its end, for so long. */
+/** Requests that are under way are answered to their end, for so long. */
 const GRACE_MS = 5_000;
+/** What is being sent is waited for so much longer. */
+const SENDING_MS = 25_000;
 
 function end(server: Server): Promise<void> {
   return new Promise((done) => {

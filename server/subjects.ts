@@ -3,6 +3,7 @@ import { almanac } from './almanac/subject';
 import { ahead } from './ahead/subject';
 import { carriers } from './carriers/subject';
 import { cadences } from './cadences/subject';
+import { delivery } from './delivery/subject';
 import { enrolments } from './enrolments/subject';
 import { exported } from './exports/subject';
 import { files } from './files/subject';
@@ -39,6 +40,7 @@ export const SUBJECTS: readonly Subject[] = [
   cadences,
   touches,
   messages,
+  delivery,
   enrolments,
   almanac,
   ahead,

@@ -18,6 +18,7 @@ const FLOORS = [
     'house',
     'threads',
     'context',
+    'lifecycle',
     'api',
     'tasks',
     'act',
@@ -27,6 +28,7 @@ const FLOORS = [
   ],
   // What exists.
   ['lists', 'people', 'views', 'services', 'carriers', 'files', 'templates', 'cadences'],
+  ['delivery'],
   ['planner'],
   // What happens.
   ['touches', 'messages', 'enrolments', 'almanac', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
@@ -101,8 +103,29 @@ const subjectOf = (file) => {
 
 const named = (file) => relative(ROOT, file);
 
+/** What of a server subject others may import: its index and, for those who gather them, its declaration. */
+const OPEN = /^(index|subject)\.ts$/;
+
 module.exports = {
   rules: {
+    'by-index': {
+      create: (context) => ({
+        Program(node) {
+          const file = context.filename;
+          const own = subjectOf(file);
+          if (!own || /\.test\.ts$/.test(file)) return;
+          for (const other of imports().get(file) ?? []) {
+            const [room, name, ...rest] = named(other).split('/');
+            if (room !== 'server' || name === own || name === 'db' || rest.length === 0) continue;
+            if (rest.length > 1 || !OPEN.test(rest[0]))
+              context.report({
+                node,
+                message: `It reaches into ${named(other)}: go through server/${name}/index.ts.`,
+              });
+          }
+        },
+      }),
+    },
     'no-circles': {
       create: (context) => ({
         Program(node) {

@@ -222,9 +222,11 @@ export const outlook = (change: Partial<Outlook> = {}): Outlook => ({
 export const message = (change: Partial<Message> = {}): Message => ({
   id: id(70),
   version: 1,
+  batchId: null,
   personId: id(2),
   name: 'Bo Birch',
   kind: 'email',
+  noun: { one: 'e-mail', many: 'e-mails' },
   addresses: ['bo@example.com'],
   subject: 'Half a year on',
   state: 'ready',

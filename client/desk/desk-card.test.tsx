@@ -119,6 +119,7 @@ test('where Pen Pal can send it itself, it does, and the own program comes secon
   server.answer(listOutbox, sample.out()).answer(writeMessage, {
     sentence: 'The text to Teodora Vance has gone',
     topics: [],
+    actionId: '0190a000-0000-7000-8000-000000000063' as never,
     id: sample.id(70),
   });
   const { user } = show({ kind: 'text', words: 'Thinking of you, Teodora.' });

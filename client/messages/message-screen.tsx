@@ -5,7 +5,13 @@ import { View } from 'react-native';
 import { useRead, useWrite } from '@/client/api';
 import { AsRead, WordsFields } from '@/client/templates';
 import { Body, Button, Fault, Heading, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
-import { changeMessage, getMessage, moveMessage, type MessageWhole } from '@/contract/messages';
+import {
+  changeMessage,
+  getMessage,
+  moveMessage,
+  type MessageWhole,
+  MESSAGE_KINDS,
+} from '@/contract/messages';
 import { instantWords } from '@/core/time';
 
 import { EVENT_WORDS, OUTCOME_WORDS, whatItIs } from './message-words';
@@ -28,7 +34,7 @@ export function MessageScreen() {
               <Change key={whole.version} message={whole} />
             ) : (
               <>
-                <AsRead kind={whole.kind} read={whole} heading="As it was sent" />
+                <AsRead kind={asKind(whole.kind)} read={whole} heading="As it was sent" />
                 <Along message={whole} />
                 <Again message={whole} />
               </>
@@ -39,6 +45,9 @@ export function MessageScreen() {
     </Spread>
   );
 }
+
+/** How words are written and shown: what has no way of its own is plain. */
+const asKind = (kind: string) => MESSAGE_KINDS.find((one) => one === kind) ?? 'text';
 
 const isHere = ({ state }: MessageWhole) => ['held', 'ready', 'failed'].includes(state);
 
@@ -66,7 +75,7 @@ function Change({ message }: { message: MessageWhole }) {
   return (
     <View className="gap-3">
       {message.why ? <Fault>{message.why}</Fault> : null}
-      <WordsFields kind={kind} words={writing} onChange={setWriting} />
+      <WordsFields kind={asKind(kind)} words={writing} onChange={setWriting} />
       <Along message={message} />
       {change.error ? <Fault>{change.error.message}</Fault> : null}
       <View className="flex-row flex-wrap gap-2">

@@ -3,12 +3,12 @@ import { countInWords, sentenceCase, shortDate, timeWords, type PlainDate } from
 
 /** What a message is, in a line: "E-mail “Half a year in”, of The year". */
 export function whatItIs({
-  kind,
+  noun,
   subject,
   cadence,
-}: Pick<Message, 'kind' | 'subject' | 'cadence'>): string {
+}: Pick<Message, 'noun' | 'subject' | 'cadence'>): string {
   const about = subject ? ` “${subject}”` : '';
-  return `${kind === 'email' ? 'E-mail' : 'Text'}${about}${cadence ? `, of ${cadence}` : ''}`;
+  return `${sentenceCase(noun.one)}${about}${cadence ? `, of ${cadence}` : ''}`;
 }
 
 export const OUTCOME_WORDS: Record<Message['outcome'], string> = {

@@ -16,6 +16,8 @@ const LABELS: Record<Message['remedy'], string> = {
   release: 'held by you',
   unclear: 'in doubt',
   again: 'did not go',
+  days: 'no day for it',
+  late: 'too late',
 };
 /** A no is no lack: it is said as one. */
 export const labelOf = ({ remedy, why }: Pick<Message, 'remedy' | 'why'>): string =>
@@ -43,6 +45,11 @@ const WAYS: Record<Message['remedy'], readonly [Move, string][]> = {
   consent: [['cancel', 'Leave it out']],
   words: [['cancel', 'Leave it out']],
   carrier: [['cancel', 'Leave it out']],
+  days: [['cancel', 'Leave it out']],
+  late: [
+    ['release', 'Send anyway'],
+    ['cancel', 'Leave it out'],
+  ],
 };
 
 /** Where what is missing can be put right. */

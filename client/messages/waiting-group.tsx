@@ -12,15 +12,15 @@ import { labelOf, WaitingCard } from './waiting-card';
 const TOGETHER = 3;
 const NAMED = 6;
 
+/** Reasons that many share. */
+const GROUPED: readonly Message['remedy'][] = ['consent', 'carrier', 'late'];
+
 /** Messages by what keeps them: many for one reason together, the others by themselves. */
 export function WaitingGroups({ messages }: { messages: readonly Message[] }) {
   const groups = new Map<string, Message[]>();
   for (const message of messages) {
     // What came back or can't be filled in is everybody's own reason.
-    const key =
-      message.remedy === 'consent' || message.remedy === 'carrier'
-        ? `${message.kind} ${message.why}`
-        : message.id;
+    const key = GROUPED.includes(message.remedy) ? `${message.kind} ${message.why}` : message.id;
     groups.set(key, [...(groups.get(key) ?? []), message]);
   }
   return [...groups].map(([key, all]) =>
@@ -36,13 +36,12 @@ function Group({ messages }: { messages: readonly Message[] }) {
   const [open, setOpen] = useState(false);
   const move = useWrite(moveMessage);
   const [first] = messages as [Message, ...Message[]];
-  const { kind, why, remedy } = first;
-  const what = plural(messages.length, kind === 'email' ? 'e-mail' : 'text');
+  const { noun, why, remedy } = first;
+  const what = plural(messages.length, noun.one, noun.many);
   const names = messages.slice(0, NAMED).map(({ name }) => name);
   const more = messages.length - names.length;
-  const leaveOut = async () => {
-    for (const { id } of messages)
-      await move.mutateAsync({ params: { id }, body: { move: 'cancel' } });
+  const moveAll = async (to: 'cancel' | 'release') => {
+    for (const { id } of messages) await move.mutateAsync({ params: { id }, body: { move: to } });
   };
   return (
     <>
@@ -54,10 +53,19 @@ function Group({ messages }: { messages: readonly Message[] }) {
         <Body>{why}</Body>
         <Soft>{`${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`}</Soft>
         <View className="flex-row flex-wrap gap-2 pt-1">
-          <LinkedButton
-            href={remedy === 'consent' ? '/tidy/consent' : '/out/carriers'}
-            label={remedy === 'consent' ? 'Note what they said' : 'Set it up'}
-          />
+          {remedy === 'late' ? (
+            <Button
+              label="Send them anyway"
+              spoken={`Send anyway: ${what}`}
+              disabled={move.isPending}
+              onPress={() => void moveAll('release')}
+            />
+          ) : (
+            <LinkedButton
+              href={remedy === 'consent' ? '/tidy/consent' : '/out/carriers'}
+              label={remedy === 'consent' ? 'Note what they said' : 'Set it up'}
+            />
+          )}
           <Button
             label={open ? 'Fold them' : 'Each by name'}
             aria-expanded={open}
@@ -68,7 +76,7 @@ function Group({ messages }: { messages: readonly Message[] }) {
             label="Leave them all out"
             spoken={`Leave all out: ${what}`}
             disabled={move.isPending}
-            onPress={() => void leaveOut()}
+            onPress={() => void moveAll('cancel')}
           />
         </View>
       </Card>

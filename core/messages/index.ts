@@ -1,7 +1,6 @@
 import type { TouchKind } from '@/core/touches';
 
 export * from './letter';
-export * from './obstacle';
 export * from './oddness';
 export * from './parts';
 

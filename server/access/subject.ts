@@ -21,5 +21,5 @@ function accessRoutes(router: Router, ctx: Context): void {
 /** Who may come in: the passphrase of the owner and the devices that are signed in. */
 export const access: Subject = {
   name: 'access',
-  gives: [TABLES({ table: 'session', rows: 'machine' }), ROUTES(accessRoutes)],
+  provides: [TABLES({ table: 'session', rows: 'machine' }), ROUTES(accessRoutes)],
 };

@@ -78,13 +78,33 @@ export async function act<R extends Acted>(
   work: (tx: Sql, actionId: string) => Promise<R>,
   { undoes = null }: { undoes?: string | null } = {},
 ): Promise<Omit<R, keyof Effects> & Outcome & { sentence: string }> {
-  const { actionId, done } = await ctx.db.transaction(async (tx) => {
-    const id = await beginAction(ctx, tx, { undoes });
-    const result = await work(tx, id);
-    await closeAction(tx, id, result);
-    return { actionId: id, done: result };
-  });
+  const { actionId, done } = await ctx.db.transaction((tx) =>
+    actIn(ctx, tx, (id) => work(tx, id), { undoes }),
+  );
   return answer(ctx, actionId, done);
+}
+
+/**
+ * Runs an action within a transaction that does more: the caller has it answered after the commit. Work
+ * that throws has to throw before it writes anything.
+ */
+export async function actIn<R extends Acted>(
+  ctx: Context,
+  tx: Sql,
+  work: (actionId: string) => Promise<R>,
+  { undoes = null }: { undoes?: string | null } = {},
+): Promise<{ actionId: string; done: R }> {
+  const actionId = await beginAction(ctx, tx, { undoes });
+  try {
+    const done = await work(actionId);
+    await closeAction(tx, actionId, done);
+    return { actionId, done };
+  } catch (error) {
+    await tx.query('delete from action where id = $1::uuid', [actionId]).catch(() => {});
+    throw error;
+  } finally {
+    await noteUnder(tx, '').catch(() => {});
+  }
 }
 
 /** After the commit: plans are known to be stale, others react, and the screens are told. */

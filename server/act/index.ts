@@ -1,4 +1,4 @@
-export { act, type Acted, type Effects } from './act';
+export { act, actIn, answer, type Acted, type Effects } from './act';
 export { actOnMany, FEW } from './many';
 export { actInSteps, isForeignKeyFault, rollBackUnfinished, type Step } from './steps';
 export {

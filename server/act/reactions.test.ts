@@ -14,7 +14,7 @@ beforeEach(async () => {
   [told, fails] = [[], false];
   const counting = {
     name: 'counting',
-    gives: [
+    provides: [
       REACTIONS({
         name: 'count people',
         to: ['people'],

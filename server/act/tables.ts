@@ -29,6 +29,10 @@ export interface Table {
    */
   rows: 'owner' | 'machine' | 'computed';
   person?: OfPerson;
+  /** Which rows (`t`) can't be taken back any more with the action that added them. */
+  settled?: string;
+  /** Which rows (`t`) nothing refers to any more: they go when somebody is erased. */
+  orphan?: string;
 }
 
 export const TABLES = slot<Table>('tables');

@@ -80,9 +80,22 @@ async function undoRun(ctx: Context, tx: Sql, actionId: string, run: Run): Promi
     throw conflict(CHANGED);
   if (run.op === 'insert' && (await changedLater(tx, actionId, run)).length > 0)
     throw conflict(CHANGED);
+  if (run.op === 'insert') await assertUnsettled(ctx, tx, actionId, run);
   if (run.table_name === 'person_all' && run.op === 'insert')
     await dropWhatCameByItself(ctx, tx, await idsIn(tx, actionId, run));
   await revert(tx, actionId, run);
+}
+
+/** Refuses to take back what cannot come back, such as a message that was sent. */
+async function assertUnsettled(ctx: Context, tx: Sql, actionId: string, run: Run): Promise<void> {
+  const settled = ctx.house.of(TABLES).find(({ table }) => table === run.table_name)?.settled;
+  if (!settled) return;
+  const ids = await idsIn(tx, actionId, run);
+  const rows = await tx.query(
+    `select 1 from ${run.table_name} t where t.id = any($1::uuid[]) and (${settled}) limit 1`,
+    [ids],
+  );
+  if (rows.length > 0) throw conflict('Some of it was sent already, so this can’t be undone.');
 }
 
 /** Rows that came by themselves are not the owner's doing, and go with whom they are about. */

@@ -3,4 +3,4 @@ import type { Subject } from '../house';
 import { aheadRoutes } from './routes';
 
 /** The weeks to come and the weeks behind, and what would be if. */
-export const ahead: Subject = { name: 'ahead', gives: [ROUTES(aheadRoutes)] };
+export const ahead: Subject = { name: 'ahead', provides: [ROUTES(aheadRoutes)] };

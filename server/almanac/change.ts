@@ -7,7 +7,7 @@ import { act } from '../act';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { cancelByKey, messagesByKey } from '../messages';
+import { cancelByKey, deliveriesByKey } from '../delivery';
 import { findOrRefuse, homeOf } from '../people';
 import { sphereNow } from '../planner';
 import { faultsOfWords } from '../templates';
@@ -92,7 +92,7 @@ async function assertOpen(
   { key }: Greeting,
   { words, dropped }: Pick<Change, 'words' | 'dropped'>,
 ): Promise<void> {
-  const [message] = await messagesByKey(tx, [key]);
+  const [message] = await deliveriesByKey(tx, [key]);
   const fate = await queries.fateOf(tx, key);
   if (message?.state === 'sent' || message?.state === 'sending')
     throw conflict('This greeting has gone already.');

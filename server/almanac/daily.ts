@@ -12,16 +12,18 @@ import { plural, toPlainDate } from '@/core/time';
 
 import type { Reaction } from '../act';
 import type { Context } from '../context';
-import type { Sql } from '../db';
+import { newId, type Sql } from '../db';
 import {
   cancelByKey,
+  ensureBatches,
+  isChannel,
   moveByKey,
-  queueMessages,
-  timeAnew,
+  queueDeliveries,
+  rescheduleByKey,
   unsentBefore,
   waitingBy,
-  type Wanted,
-} from '../messages';
+  type DeliveryRequest,
+} from '../delivery';
 import { sphereNow } from '../planner';
 import { recurAgain, type Recurring } from '../tasks';
 import { greetingValues, heldOf, homeIn, wordsFor, type GreetingsHeld } from './held';
@@ -101,30 +103,53 @@ const note = (sql: Sql, some: readonly Greeting[], fate: 'waiting' | 'missed') =
     ),
   );
 
-/** Puts greetings into the outbox, each once; answers how many are new. */
+/** Puts greetings into the outbox, each once; returns how many are new. */
 const write = (ctx: Context, held: GreetingsHeld, due: readonly Greeting[]): Promise<number> =>
   ctx.db.transaction(async (tx) => {
     const fresh = await note(tx, due, 'waiting');
-    const wanted = due
-      .filter(({ key }) => fresh.has(key))
-      .map((one): Wanted => {
-        const goesOn = toPlainDate(held.plans.get(one.key)!.goesOn);
-        return {
-          ...wordsFor(held, one.key)!,
-          key: one.key,
-          personId: one.personId,
-          kind: one.kind === 'text' ? 'text' : 'email',
-          cadence: `Greeting: ${isHoliday(one.occasion) ? one.name : occasionName(one.occasion)}`,
-          beatId: null,
-          itemKey: '',
-          automatic: true,
-          on: goesOn,
-          occasion: greetingValues(held, one.key),
-          goodUntil: goesOn,
-        };
-      });
-    return wanted.length > 0 ? queueMessages(ctx, tx, wanted) : 0;
+    const requests = due
+      .filter(({ key, kind }) => fresh.has(key) && isChannel(ctx, kind))
+      .map((one) => requestOf(held, one));
+    if (requests.length === 0) return 0;
+    const batches = await ensureBatches(
+      tx,
+      requests.map(({ cadence, channel, on }) => ({
+        id: newId(ctx.clock.nowMs()),
+        key: batchKey(cadence, channel, on),
+        label: cadence,
+        channel,
+        made_at: ctx.clock.now(),
+      })),
+    );
+    return queueDeliveries(
+      ctx,
+      tx,
+      requests.map((request) => ({
+        ...request,
+        batchId: batches.get(batchKey(request.cadence, request.channel, request.on)) ?? null,
+      })),
+    );
   });
+
+/** Greetings of one occasion by one channel on one day go together. */
+const batchKey = (cadence: string, channel: string, on: string) => `${cadence}:${channel}:${on}`;
+
+function requestOf(held: GreetingsHeld, one: Greeting): DeliveryRequest {
+  const on = toPlainDate(held.plans.get(one.key)!.goesOn);
+  return {
+    ...wordsFor(held, one.key)!,
+    key: one.key,
+    personId: one.personId,
+    channel: one.kind,
+    cadence: `Greeting: ${isHoliday(one.occasion) ? one.name : occasionName(one.occasion)}`,
+    beatId: null,
+    itemKey: '',
+    automatic: true,
+    on,
+    occasion: greetingValues(held, one.key),
+    goodUntil: on,
+  };
+}
 
 /** The zone in which times were reckoned the last time. */
 const zones = new WeakMap<Context, string>();
@@ -137,7 +162,7 @@ function hasTravelled(ctx: Context): boolean {
 }
 
 /** What was written may take the ground from greetings that wait: a date that was taken off, a rule. */
-export const keepTrue: Reaction = {
+export const syncQueuedGreetings: Reaction = {
   name: 'keep greetings true',
   to: ['people', 'almanac', 'settings'],
   async run(ctx) {
@@ -153,7 +178,7 @@ export const keepTrue: Reaction = {
       const on = days.get(key);
       return on && on !== planned_on ? [{ key, on }] : [];
     });
-    if (hasTravelled(ctx)) await timeAnew(ctx, [...days.keys()]);
+    if (hasTravelled(ctx)) await rescheduleByKey(ctx, [...days.keys()]);
     if (gone.length > 0)
       await ctx.db.transaction(async (tx) => {
         await cancelByKey(tx, gone, 'What it was for is not there any more.');

@@ -1,12 +1,12 @@
 import type { GREETING_STATES } from '@/contract/greetings';
 
 import type { Context } from '../context';
-import { messagesByKey } from '../messages';
+import { deliveriesByKey } from '../delivery';
 import { keyOfMark } from './held';
 import * as queries from './queries';
 
 type State = (typeof GREETING_STATES)[number];
-type Message = Awaited<ReturnType<typeof messagesByKey>>[number];
+type Message = Awaited<ReturnType<typeof deliveriesByKey>>[number];
 
 /** What became of a greeting, and the message that it is. */
 export interface Fate {
@@ -21,7 +21,7 @@ export async function readFates(
   keys: readonly string[],
 ): Promise<Map<string, Fate>> {
   const marks = await queries.readMarks(ctx.db, [...new Set(personIds)]);
-  const messages = new Map((await messagesByKey(ctx.db, keys)).map((row) => [row.key, row]));
+  const messages = new Map((await deliveriesByKey(ctx.db, keys)).map((row) => [row.key, row]));
   const today = ctx.clock.today();
   return new Map(
     marks.map((mark) => {

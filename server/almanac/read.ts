@@ -16,8 +16,7 @@ import { partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
 
 import type { Context } from '../context';
 import { feasts, publicHolidays } from '../holidays';
-import { calendarOf, holidaysOf } from '../planner';
-import type { OwnerSettings } from '../settings';
+import { calendarOf, holidaysOf, type OwnerSettings } from '../settings';
 import type { RuleRow } from './queries';
 
 const toRule = (row: RuleRow): GreetingRule => ({

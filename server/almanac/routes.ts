@@ -14,8 +14,6 @@ import { readCalendar, takeDates } from './ics-in';
 import * as rules from './rules';
 import { tryRule } from './trial';
 
-export { feedPages } from './feed-pages';
-
 export function almanacRoutes(router: Router, ctx: Context): void {
   register(router, api.listRules, () => rules.readRules(ctx));
   register(router, api.listOccasions, () => rules.readOccasions(ctx));

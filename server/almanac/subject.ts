@@ -1,10 +1,11 @@
 import { REACTIONS, TABLES } from '../act';
-import { ROUTES } from '../api';
+import { PUBLIC_PAGES, ROUTES } from '../api';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
 import { touchSource } from '../planner';
 import { RECURRING } from '../tasks';
-import { greetingRound, keepTrue } from './daily';
+import { feedPages } from './feed-pages';
+import { greetingRound, syncQueuedGreetings } from './daily';
 import { tellCalendars } from './feeds';
 import { almanacRoutes } from './routes';
 import { greetings } from './source';
@@ -13,7 +14,7 @@ import { greetingStory } from './story';
 /** Dates in the sphere, and the greetings for them. */
 export const almanac: Subject = {
   name: 'almanac',
-  gives: [
+  provides: [
     TABLES({ table: 'greeting_rule', rows: 'owner' }),
     TABLES({
       table: 'hushed',
@@ -28,10 +29,11 @@ export const almanac: Subject = {
     TABLES({ table: 'calendar_feed', rows: 'owner' }),
     TABLES({ table: 'calendar_event', rows: 'machine' }),
     ROUTES(almanacRoutes),
+    PUBLIC_PAGES({ path: '/calendar', router: feedPages }),
     touchSource(greetings),
     STORY_PARTS(greetingStory),
     RECURRING(greetingRound),
     RECURRING(tellCalendars),
-    REACTIONS(keepTrue),
+    REACTIONS(syncQueuedGreetings),
   ],
 };

@@ -6,7 +6,15 @@ import { slot } from '../house';
 /** Serves a subject's endpoints of the contract; see `register`. */
 export const ROUTES = slot<(router: Router, ctx: Context) => void>('routes');
 
+/** Pages that strangers may reach without signing in, under a path of their own. */
+export interface PublicPages {
+  path: string;
+  router(ctx: Context): Router;
+}
+
+export const PUBLIC_PAGES = slot<PublicPages>('public pages');
+
 export * from './errors';
 export { kept } from './kept';
 export { publicPage } from './public-page';
-export { register, type Given, type Via } from './register';
+export { register, type RequestInput, type Via } from './register';

@@ -7,10 +7,10 @@ const KEPT = 30;
  * A reading that many ask for, or one again and again: it is worked out once as long as nothing is
  * written and the day is the same. For what depends on nothing but the data and the day.
  */
-export function kept<Given, Answer>(
+export function kept<RequestInput, Answer>(
   ctx: Context,
-  read: (given: Given) => Promise<Answer>,
-): (given: Given) => Promise<Answer> {
+  read: (given: RequestInput) => Promise<Answer>,
+): (given: RequestInput) => Promise<Answer> {
   const answers = new Map<string, { of: string; answer: Promise<Answer> }>();
   return (given) => {
     const key = JSON.stringify(given);

@@ -8,7 +8,7 @@ import { findPlainFault } from '@/contract/plain';
 import { currentRequest } from '../db';
 import { Refusal } from './errors';
 
-export interface Given<E extends Endpoint> {
+export interface RequestInput<E extends Endpoint> {
   params: z.output<E['params']>;
   query: z.output<E['query']>;
   body: z.output<E['body']>;
@@ -34,14 +34,14 @@ function parse<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
 export function register<E extends Endpoint>(
   router: Router,
   endpoint: E,
-  handle: (given: Given<E>, via: Via) => Promise<z.input<E['response']>>,
+  handle: (given: RequestInput<E>, via: Via) => Promise<z.input<E['response']>>,
 ): void {
   router[endpoint.method](endpoint.path, async (request, response) => {
     const given = {
       params: parse(endpoint.params, request.params),
       query: parse(endpoint.query, request.query),
       body: parse(endpoint.body, request.body ?? {}),
-    } as Given<E>;
+    } as RequestInput<E>;
     const keyed = currentRequest();
     if (keyed && endpoint.secret) keyed.secret = true;
     response.json(endpoint.response.parse(await handle(given, { request, response })));

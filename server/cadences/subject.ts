@@ -5,7 +5,7 @@ import { cadenceRoutes } from './routes';
 
 export const cadences: Subject = {
   name: 'cadences',
-  gives: [
+  provides: [
     TABLES({ table: 'cadence', rows: 'owner' }),
     TABLES({ table: 'beat', rows: 'owner' }),
     TABLES({ table: 'cadence_version', rows: 'owner' }),

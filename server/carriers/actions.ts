@@ -12,7 +12,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { readSettings } from '../settings';
 import { signingOf } from './domain';
-import type { Handed } from './handed';
+import type { DeliveryResult } from './result';
 import { liveMail, liveMailbox, liveTexts, sealSecret, secretOf } from './live';
 import { mailboxFault, readMailbox } from './mailbox';
 import * as queries from './queries';
@@ -81,10 +81,10 @@ interface Tried {
   outcome: string;
 }
 
-const tried = (handed: Handed, what: string): Tried =>
-  handed.as === 'taken'
+const tried = (result: DeliveryResult, what: string): Tried =>
+  result.as === 'taken'
     ? { works: true, outcome: `It took ${what}. See whether it arrives.` }
-    : { works: false, outcome: handed.words };
+    : { works: false, outcome: result.words };
 
 const words = 'This is Pen Pal, trying out the way to you. It works.';
 
@@ -93,7 +93,7 @@ async function tryMail(ctx: Context): Promise<Tried> {
   if (!live) throw notFound('No mail server is set up.');
   const { ownerEmail } = await readSettings(ctx.db);
   const to = ownerEmail || live.setup.fromAddress;
-  const handed = await live.carrier.hand({
+  const result = await live.carrier.send({
     id: newId(),
     to: [to],
     subject: 'Pen Pal can write',
@@ -102,7 +102,7 @@ async function tryMail(ctx: Context): Promise<Tried> {
     files: [],
     optOut: null,
   });
-  return tried(handed, `an e-mail to ${to}`);
+  return tried(result, `an e-mail to ${to}`);
 }
 
 async function tryTexts(ctx: Context): Promise<Tried> {
@@ -111,8 +111,8 @@ async function tryTexts(ctx: Context): Promise<Tried> {
   const { ownerPhone } = await readSettings(ctx.db);
   if (!ownerPhone)
     throw invalid('Give your own phone number first, so that there is somebody to text.');
-  const handed = await live.carrier.hand({ id: newId(), to: ownerPhone, words });
-  return tried(handed, `a text to ${ownerPhone}`);
+  const result = await live.carrier.send({ id: newId(), to: ownerPhone, words });
+  return tried(result, `a text to ${ownerPhone}`);
 }
 
 async function tryMailbox(ctx: Context): Promise<Tried> {

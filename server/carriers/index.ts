@@ -1,3 +1,3 @@
-export type { Email, EmailFile, FromGateway, Handed, Text } from './handed';
+export type { Email, EmailFile, FromGateway, DeliveryResult, Text } from './result';
 export { closeCarriers, liveMail, liveMailbox, liveTexts, moveStandIn } from './live';
 export { mailboxFault, readMailbox, type Place, type RawMail } from './mailbox';

@@ -6,7 +6,7 @@ import type SMTPPool from 'nodemailer/lib/smtp-pool';
 import type { MailSetup } from '@/contract/carriers';
 import { bounceOf } from '@/core/replies';
 
-import type { Email, Handed } from './handed';
+import type { Email, DeliveryResult } from './result';
 
 export interface MailSecret {
   password?: string;
@@ -73,7 +73,7 @@ export class MailCarrier {
     return `<${id}@${domainOf(this.setup.fromAddress)}>`;
   }
 
-  async hand(email: Email): Promise<Handed> {
+  async send(email: Email): Promise<DeliveryResult> {
     const tracked = { sent: false };
     const { fromName, fromAddress } = this.setup;
     const messageId = this.messageId(email.id);
@@ -146,7 +146,7 @@ interface SmtpFault {
   message: string;
 }
 
-function verdictOn(fault: SmtpFault, sent: boolean): Handed {
+function verdictOn(fault: SmtpFault, sent: boolean): DeliveryResult {
   const { responseCode, response = '', code } = fault;
   const words = wordsOf(fault);
   if (responseCode && responseCode >= 500 && code !== 'EAUTH') {

@@ -77,19 +77,19 @@ test.each([
   ['closes for now', speaks('EHLO', (socket) => socket.end('421 Closing\r\n'))],
 ])('a server that %s is asked again later', async (_, answer) => {
   const carrier = await serverThat(answer);
-  expect(await carrier.hand(EMAIL)).toMatchObject({ as: 'later' });
+  expect(await carrier.send(EMAIL)).toMatchObject({ as: 'later' });
   carrier.close();
 });
 
 test('garbage after the words have gone leaves doubt, or time to ask again; never that it was taken', async () => {
   const carrier = await serverThat(speaks('END', (socket) => socket.end('What?\r\n')));
-  expect((await carrier.hand(EMAIL)).as).toMatch(/^(unclear|later)$/);
+  expect((await carrier.send(EMAIL)).as).toMatch(/^(unclear|later)$/);
   carrier.close();
 });
 
 test('a slow server takes it all the same', async () => {
   const carrier = await serverThat(speaks('NEVER', () => {}, 200));
-  expect(await carrier.hand(EMAIL)).toMatchObject({ as: 'taken' });
+  expect(await carrier.send(EMAIL)).toMatchObject({ as: 'taken' });
   carrier.close();
 });
 
@@ -97,7 +97,7 @@ test('a server that refuses the words for good refuses only them, not the addres
   const carrier = await serverThat(
     speaks('END', (socket) => socket.write('554 5.7.1 This looks like spam\r\n')),
   );
-  expect(await carrier.hand(EMAIL)).toEqual({
+  expect(await carrier.send(EMAIL)).toEqual({
     as: 'refused',
     words: 'The mail server said: 554 5.7.1 This looks like spam',
     noSuchAddress: false,

@@ -1,9 +1,15 @@
 import { TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
+import { SHUTDOWN } from '../lifecycle';
+import { closeCarriers } from './live';
 import { carrierRoutes } from './routes';
 
 export const carriers: Subject = {
   name: 'carriers',
-  gives: [TABLES({ table: 'carrier', rows: 'owner' }), ROUTES(carrierRoutes)],
+  provides: [
+    TABLES({ table: 'carrier', rows: 'owner' }),
+    ROUTES(carrierRoutes),
+    SHUTDOWN(async (ctx) => closeCarriers(ctx)),
+  ],
 };

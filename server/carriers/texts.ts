@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 import type { TextsSetup } from '@/contract/carriers';
 
-import type { FromGateway, Handed, Text } from './handed';
+import type { FromGateway, DeliveryResult, Text } from './result';
 
 const WITHIN_MS = 15_000;
 
@@ -40,7 +40,7 @@ export class TextsCarrier {
     private readonly key: string,
   ) {}
 
-  async hand({ id, to, words }: Text): Promise<Handed> {
+  async send({ id, to, words }: Text): Promise<DeliveryResult> {
     const body = JSON.stringify({ id, from: this.setup.from, to, text: words });
     const answer = await this.ask('POST', '/messages', {
       body,

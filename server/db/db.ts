@@ -1,12 +1,7 @@
 import { claiming, currentRequest } from './request';
+import type { Sql } from './sql';
 
-/** One row as the driver gives it: dates as 'YYYY-MM-DD', instants as ISO text, numbers as numbers. */
-export type Row = Record<string, unknown>;
-
-/** Something that runs SQL with parameters; inside a transaction or not. */
-export interface Sql {
-  query<T extends object = Row>(text: string, params?: readonly unknown[]): Promise<T[]>;
-}
+export type { Row, Sql } from './sql';
 
 /** How alike a word must be to be found when nothing is spelled like it: "marhs" finds "marsh". */
 export const WORD_SIMILARITY = 0.45;

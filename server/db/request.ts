@@ -1,6 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 
-import type { Sql } from './db';
+import type { Sql } from './sql';
 
 /** A request that must be done once, by the key that it carried. */
 export interface KeyedRequest {

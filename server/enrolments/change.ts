@@ -9,7 +9,7 @@ import { toPlainDate } from '@/core/time';
 import { assertRuns, findOrRefuseCadence, yearlyDates } from '../cadences';
 import type { Context } from '../context';
 import { newId } from '../db';
-import { idsMeant } from '../people';
+import { resolveSelection } from '../people';
 import { groupBy, sphereNow, type Sphere } from '../planner';
 import { compareWith } from './load';
 import { planSettled } from './plan-queries';
@@ -113,7 +113,7 @@ function compare(sphere: Sphere, before: Cadence, after: Cadence, running: reado
 
 /** Those of `who` who are not on the cadence yet, each beginning today. */
 export async function joiningRuns(ctx: Context, sphere: Sphere, cadenceId: string, who: Who) {
-  const ids = await idsMeant(ctx, who);
+  const ids = await resolveSelection(ctx, who);
   const people = await queries.enrolCandidates(ctx.db, ids, cadenceId);
   const { leapDay } = sphere.settings;
   return new Map(

@@ -10,8 +10,8 @@ import { faultSentence, fill, wordingOf } from '@/core/templates';
 import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
-import { refreshStatistics, type Sql } from '../db';
-import { queueMessages, type Wanted } from '../messages';
+import { newId, refreshStatistics, type Sql } from '../db';
+import { ensureBatches, isChannel, queueDeliveries, type DeliveryRequest } from '../delivery';
 import { sphereNow } from '../planner';
 import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
@@ -180,7 +180,7 @@ async function takeMany(
     .map(({ personId }) => personId);
 }
 
-/** Has the messages written that are new; a card or a letter is none. */
+/** Queues what is new and has a channel; what has none yet waits as it is marked. */
 async function send(
   ctx: Context,
   tx: Sql,
@@ -188,7 +188,9 @@ async function send(
   theirs: readonly { personId: string; sendings: readonly Due[] }[],
 ): Promise<void> {
   const dues = theirs.flatMap(({ personId, sendings }) =>
-    sendings.filter(({ key }) => fresh.has(key)).map((due) => ({ ...due, personId })),
+    sendings
+      .filter(({ key, beat }) => fresh.has(key) && isChannel(ctx, beat.kind))
+      .map((due) => ({ ...due, personId })),
   );
   if (dues.length === 0) return;
   const words = await readSayings(
@@ -196,25 +198,35 @@ async function send(
     dues.map(({ beat }) => beat),
     [...new Set(dues.map(({ personId }) => personId))],
   );
-  const wanted = dues.flatMap(({ personId, beat, key, round, cadence, nominal }): Wanted[] => {
-    const { kind } = beat;
-    if (kind !== 'email' && kind !== 'text') return [];
-    return [
-      {
-        ...words.take(beat, round, personId),
-        key,
-        personId,
-        kind,
-        cadence: cadence.name,
-        beatId: beat.id,
-        itemKey: '',
-        automatic: true,
-        on: toPlainDate(nominal),
-      },
-    ];
-  });
-  if (wanted.length > 0) await queueMessages(ctx, tx, wanted);
+  const batches = await ensureBatches(
+    tx,
+    dues.map(({ beat, cadence, nominal }) => ({
+      id: newId(ctx.clock.nowMs()),
+      key: batchKey(beat.id, nominal),
+      label: cadence.name,
+      channel: beat.kind,
+      made_at: ctx.clock.now(),
+    })),
+  );
+  const requests = dues.map(
+    ({ personId, beat, key, round, cadence, nominal }): DeliveryRequest => ({
+      ...words.take(beat, round, personId),
+      key,
+      batchId: batches.get(batchKey(beat.id, nominal)) ?? null,
+      personId,
+      channel: beat.kind,
+      cadence: cadence.name,
+      beatId: beat.id,
+      itemKey: '',
+      automatic: true,
+      on: toPlainDate(nominal),
+    }),
+  );
+  await queueDeliveries(ctx, tx, requests);
 }
+
+/** What one beat brings on one day goes together. */
+const batchKey = (beatId: string, nominal: DayNumber) => `beat:${beatId}:${toPlainDate(nominal)}`;
 
 /** Runs an errand: puts the person on the other cadence, or has the service told of them. */
 async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<void> {

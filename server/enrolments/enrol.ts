@@ -19,7 +19,7 @@ import { findOrRefuseCadence, yearlyDates } from '../cadences';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { invalid } from '../api';
-import { idsMeant } from '../people';
+import { resolveSelection } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { readMergeValues } from '../templates';
 import { cadencesIn, type BeatsHeld } from './beats';
@@ -47,7 +47,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
       'startOn',
     );
   const sphere = await sphereNow(ctx);
-  const ids = await idsMeant(ctx, request.who);
+  const ids = await resolveSelection(ctx, request.who);
   const people = await queries.enrolCandidates(ctx.db, ids, cadence.id);
   const out = new Set(request.leaveOut);
   const asked = people.filter((person) => !person.already_on);

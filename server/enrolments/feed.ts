@@ -7,8 +7,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { conflict, notFound } from '../api';
 import { asking, exactIdsOf } from '../people';
-import { calendarOf, holidaysOf } from '../planner';
-import { readSettings } from '../settings';
+import { calendarOf, holidaysOf, readSettings } from '../settings';
 import { filterOf } from '../views';
 import * as queries from './queries';
 

@@ -15,7 +15,7 @@ import { settleWork } from './work';
 
 export const enrolments: Subject = {
   name: 'enrolments',
-  gives: [
+  provides: [
     TABLES({
       table: 'enrolment',
       rows: 'owner',

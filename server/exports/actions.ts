@@ -14,7 +14,7 @@ import { COLUMN_KEYS, displayName, type OwnField } from '@/core/people';
 import type { Context } from '../context';
 import { invalid } from '../api';
 import { readOwnFields } from '../lists';
-import { FACTS, fieldsOf, idsMeant, readFacts, tiesOfMany } from '../people';
+import { FACTS, fieldsOf, resolveSelection, readFacts, tiesOfMany } from '../people';
 import { readMemo, writeMemo } from '../settings';
 import { prepare } from './prepared';
 
@@ -63,7 +63,7 @@ export async function exportPeople(
     if (columns.length === 0) throw invalid('Choose at least one column.', 'columns');
     await writeMemo(ctx.db, CHOSEN, columns);
   }
-  const ids = await idsMeant(ctx, request.who);
+  const ids = await resolveSelection(ctx, request.who);
   const name = `people-${ctx.clock.today()}`;
   const file =
     format === 'csv'

@@ -2,4 +2,4 @@ import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { exportRoutes } from './routes';
 
-export const exported: Subject = { name: 'exports', gives: [ROUTES(exportRoutes)] };
+export const exported: Subject = { name: 'exports', provides: [ROUTES(exportRoutes)] };

@@ -41,6 +41,7 @@ export const forgetUnused = (sql: Sql, before: string) =>
     `delete from kept_file f where f.made_at < $1::timestamptz
        and not exists (select 1 from template t where f.id = any(t.files) or position(f.id::text in t.wordings::text) > 0)
        and not exists (select 1 from template_version v where position(f.id::text in v.draft::text) > 0)
-       and not exists (select 1 from delivery m where f.id = any(m.files) or position(f.id::text in m.html) > 0)`,
+       and not exists (select 1 from delivery d where f.id = any(d.files))
+       and not exists (select 1 from content c where position(f.id::text in c.html) > 0)`,
     [before],
   );

@@ -10,7 +10,7 @@ import { fileRoutes } from './routes';
 /** Pictures in words, and what goes with e-mails. */
 export const files: Subject = {
   name: 'files',
-  gives: [
+  provides: [
     TABLES({ table: 'kept_file', rows: 'machine' }),
     ROUTES(fileRoutes),
     RECURRING({

@@ -1,8 +1,17 @@
 import { addDays } from '@/core/time';
 
-import { forgetOld, KEPT_DAYS, REACT_AGAIN, REACTIONS, TABLES } from '../act';
+import {
+  forgetOld,
+  KEPT_DAYS,
+  REACT_AGAIN,
+  REACTIONS,
+  rollBackUnfinished,
+  tableFaults,
+  TABLES,
+} from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
+import { DECLARATION_FAULTS, STARTUP } from '../lifecycle';
 import { deleteOldSteps, handles, RECURRING, recurringHandler } from '../tasks';
 import { watchClock } from '../settings';
 import { historyRoutes } from './routes';
@@ -13,7 +22,7 @@ const REQUEST_DAYS = 30;
 /** What was done and can be undone, and what is done by itself. */
 export const history: Subject = {
   name: 'history',
-  gives: [
+  provides: [
     TABLES({ table: 'action', rows: 'machine' }),
     TABLES({ table: 'change', rows: 'machine' }),
     TABLES({ table: 'request', rows: 'machine' }),
@@ -36,6 +45,14 @@ export const history: Subject = {
         if (!reaction) return { state: 'failed', outcome: `Nothing reacts as “${name}”.` };
         await reaction.run(ctx, 'everybody');
         return { state: 'done', outcome: 'Done after all.' };
+      },
+    }),
+    DECLARATION_FAULTS((ctx) => tableFaults(ctx.db, ctx.house.of(TABLES))),
+    STARTUP({
+      name: 'take back what never became whole',
+      async run(ctx) {
+        const count = await rollBackUnfinished(ctx);
+        return count > 0 ? `${count} unfinished actions were taken back` : null;
       },
     }),
     RECURRING(deleteOldSteps),

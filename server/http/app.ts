@@ -9,13 +9,10 @@ import type { ApiError, ErrorCode } from '@/contract/endpoint';
 
 import { ownNamesOnly, ownPagesOnly, signedInOnly } from '../access';
 import { idempotent } from '../act';
-import { Refusal, ROUTES } from '../api';
+import { PUBLIC_PAGES, Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
 import { DatabaseAway } from '../db';
 import { isSecure } from '../guard';
-import { publicForm } from '../intake/routes';
-import { feedPages } from '../almanac/routes';
-import { optOutPage, seenPages } from '../messages/routes';
 import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
 
@@ -33,10 +30,7 @@ export interface AppOptions {
 
 export function createApp(ctx: Context, options: AppOptions): Express {
   const app = bareApp(ctx);
-  app.use('/form', publicForm(ctx));
-  app.use('/o', optOutPage(ctx));
-  app.use('/seen', seenPages(ctx));
-  app.use('/calendar', feedPages(ctx));
+  servePublic(app, ctx);
   app.use(ownNamesOnly(ctx));
   app.use(compression());
   app.use((_, response, next) => {
@@ -56,14 +50,15 @@ export function createApp(ctx: Context, options: AppOptions): Express {
 }
 
 /** What strangers may reach and nothing else, for an address of its own. */
-export const createFormApp = (ctx: Context, log: Logger): Express =>
-  bareApp(ctx)
-    .get('/', (_, response) => response.redirect('/form'))
-    .use('/form', publicForm(ctx))
-    .use('/o', optOutPage(ctx))
-    .use('/seen', seenPages(ctx))
-    .use('/calendar', feedPages(ctx))
-    .use(answerFailure(log));
+export function createFormApp(ctx: Context, log: Logger): Express {
+  const app = bareApp(ctx).get('/', (_, response) => response.redirect('/form'));
+  servePublic(app, ctx);
+  return app.use(answerFailure(log));
+}
+
+function servePublic(app: Express, ctx: Context): void {
+  for (const { path, router } of ctx.house.of(PUBLIC_PAGES)) app.use(path, router(ctx));
+}
 
 function bareApp({ guard }: Context): Express {
   const app = express();

@@ -5,7 +5,7 @@ import { importRoutes } from './routes';
 
 export const imports: Subject = {
   name: 'imports',
-  gives: [
+  provides: [
     TABLES({ table: 'import_batch', rows: 'owner' }),
     TABLES({ table: 'arriving', rows: 'machine' }),
     ROUTES(importRoutes),

@@ -1,11 +1,11 @@
 import { TABLES } from '../act';
-import { ROUTES } from '../api';
+import { PUBLIC_PAGES, ROUTES } from '../api';
 import type { Subject } from '../house';
-import { intakeRoutes } from './routes';
+import { intakeRoutes, publicForm } from './routes';
 
 export const intake: Subject = {
   name: 'intake',
-  gives: [
+  provides: [
     TABLES({
       table: 'arrival',
       rows: 'owner',
@@ -16,5 +16,6 @@ export const intake: Subject = {
       },
     }),
     ROUTES(intakeRoutes),
+    PUBLIC_PAGES({ path: '/form', router: publicForm }),
   ],
 };

@@ -5,7 +5,7 @@ import { listRoutes } from './routes';
 
 export const lists: Subject = {
   name: 'lists',
-  gives: [
+  provides: [
     TABLES({ table: 'list_entry', rows: 'owner' }),
     TABLES({ table: 'own_field', rows: 'owner' }),
     ROUTES(listRoutes),

@@ -245,7 +245,7 @@ describe('until the last moment', () => {
     await due();
     expect(arrived.map(({ mail }) => mail.subject)).toEqual(['Tea']);
     expect(await refusal(moveMessage, { params, body: { move: 'cancel' } })).toMatchObject({
-      message: 'It has gone already.',
+      message: 'It was sent already.',
     });
   });
 
@@ -283,7 +283,7 @@ describe('what a mail server says', () => {
       later(13);
     }
     expect(await waitingWhy()).toEqual([
-      expect.stringContaining('Bo Lind: The mail server said: 451'),
+      expect.stringMatching(/Bo Lind: It was due .* was not sent in time\. The mail server said: 451/),
     ]);
   });
 
@@ -337,7 +337,7 @@ describe('what a mail server says', () => {
     later(1);
     await due(true);
     expect(arrived.length).toBe(1);
-    expect((await waitingWhy())[0]).toContain('It may have gone.');
+    expect((await waitingWhy())[0]).toContain('It may have arrived.');
   });
 
   test('a wrong password is told when it is tried, and no password leaves again', async () => {

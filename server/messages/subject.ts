@@ -1,37 +1,40 @@
 import { REACTIONS, TABLES } from '../act';
-import { ROUTES } from '../api';
+import { PUBLIC_PAGES, ROUTES } from '../api';
+import { CHANNELS } from '../delivery';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
-import { handles, RECURRING } from '../tasks';
-import { keepGoing, lookFromNow, mended } from './keep-going';
-import { lookHandler } from './look';
-import { outboxHandler } from './pump';
+import { HANDLERS, RECURRING } from '../tasks';
+import { email } from './channels/email';
+import { text } from './channels/text';
+import { pollHandler } from './inbound/poll';
+import { inboundStory } from './inbound/story';
+import { optOutPage } from './pages/opt-out-page';
+import { seenPages } from './pages/seen-pages';
 import { messageRoutes } from './routes';
-import { messageStory } from './story';
+import { pollFromNow, pollStep } from './steps';
 
-const columns = ['person_id'];
-
+/** Emails and texts: the two channels, writing by them, and what comes back. */
 export const messages: Subject = {
   name: 'messages',
-  gives: [
-    TABLES({
-      table: 'message',
-      rows: 'machine',
-      person: { columns, merge: 'move', says: ['message', 'messages'], happened: true },
-    }),
-    TABLES({ table: 'delivery_event', rows: 'machine' }),
+  provides: [
+    CHANNELS(email),
+    CHANNELS(text),
     TABLES({
       table: 'incoming',
       rows: 'machine',
-      person: { columns, merge: 'move', says: ['answer', 'answers'], happened: true },
+      person: {
+        columns: ['person_id'],
+        merge: 'move',
+        says: ['answer', 'answers'],
+        happened: true,
+      },
     }),
-    TABLES({ table: 'suppressed_address', rows: 'machine', person: { columns, merge: 'move' } }),
     ROUTES(messageRoutes),
-    handles(outboxHandler),
-    handles(lookHandler),
-    RECURRING(keepGoing),
-    REACTIONS(mended),
-    REACTIONS(lookFromNow),
-    STORY_PARTS(messageStory),
+    PUBLIC_PAGES({ path: '/o', router: optOutPage }),
+    PUBLIC_PAGES({ path: '/seen', router: seenPages }),
+    HANDLERS(pollHandler),
+    RECURRING(pollStep),
+    REACTIONS(pollFromNow),
+    STORY_PARTS(inboundStory),
   ],
 };

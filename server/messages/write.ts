@@ -3,31 +3,46 @@ import type { startMessage, writeMessage } from '@/contract/messages';
 import type { Words } from '@/contract/templates';
 import { fill } from '@/core/templates';
 
+import { act } from '../act';
 import { conflict, invalid, notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
+import {
+  addDeliveries,
+  channelOf,
+  countLost,
+  filledHtml,
+  findDelivery,
+  hourThere,
+  readRecipients,
+  readSendContext,
+  renderDeliveries,
+  sendNow,
+  wakeOutbox,
+  type DeliveryRequest,
+  type DeliveryRow,
+} from '../delivery';
 import { assertFiles, findTemplate, readMergeValues, tidied, tidiedOrRefused } from '../templates';
-import { shownLetter } from './letters';
-import { makeMessages, type Wanted } from './make';
-import { sendNow, wakeOutbox } from './pump';
-import * as queries from './queries';
-import type { Kind } from './queries';
-import { put } from './queue';
-import { hourThere, readSendContext } from './room';
-import { tellOf } from './tell';
+import type { MessageKind } from './kinds';
 
 interface Asked extends Words {
   personId: string;
-  kind: Kind;
+  kind: MessageKind;
 }
 
 interface Written extends Asked {
   files: readonly string[];
-  template: Wanted['template'];
+  template: DeliveryRequest['template'];
 }
 
-const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wanted => ({
+const requestOf = (
+  ctx: Context,
+  { kind, ...asked }: Asked,
+  key: string,
+  itemKey: string,
+): DeliveryRequest => ({
   ...asked,
+  channel: kind,
   key,
   itemKey,
   cadence: '',
@@ -36,31 +51,32 @@ const wantedOf = (ctx: Context, asked: Asked, key: string, itemKey: string): Wan
   on: ctx.clock.today(),
 });
 
+const GONE = 'They are not in your sphere any more.';
+
 /** Words filled in for one person, where they would go, and what keeps them; writes nothing. */
 export async function start(ctx: Context, asked: Asked): Promise<CallOutput<typeof startMessage>> {
-  const room = await readSendContext(ctx);
-  const [made] = await makeMessages(
-    ctx,
-    ctx.db,
-    [wantedOf(ctx, tidied(asked.kind, asked), 'trial', '')],
-    room,
-  );
-  const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
-  if (!made || !reader) throw notFound('They are not in your sphere any more.');
+  const context = await readSendContext(ctx);
+  const request = requestOf(ctx, tidied(asked.kind, asked), 'trial', '');
+  const [made] = await renderDeliveries(ctx, ctx.db, [request], context);
+  const [reader] = await readRecipients(ctx.db, [asked.personId]);
+  if (!made || !reader) throw notFound(GONE);
   const later = made.send_at !== null && Date.parse(made.send_at) > ctx.clock.nowMs();
   return {
     subject: made.subject,
     words: made.words,
-    page: made.html ? shownLetter(ctx, room, made) : '',
+    page: channelOf(ctx, made.channel).preview(ctx, context, {
+      ...made,
+      html: filledHtml(made, made.html),
+    }),
     addresses: made.addresses,
     why: made.remedy === 'words' ? '' : made.why,
     faults: made.faults,
     sendAt: later ? made.send_at : null,
-    there: later ? hourThere(room, reader, ctx.clock.now()) : null,
+    there: later ? hourThere(context, reader, ctx.clock.now()) : null,
   };
 }
 
-/** Writes to one person. What can't go is refused at once, not held: whoever writes is there to remedy it. */
+/** Writes to one person. What can't go is refused at once, not held: whoever writes is there to fix it. */
 export async function write(
   ctx: Context,
   { itemKey, ...asked }: Written & { itemKey: string | null },
@@ -69,29 +85,30 @@ export async function write(
   await assertFiles(ctx.db, given.files);
   // What of the desk is written once, but again where it was cancelled or given up.
   const key = itemKey
-    ? `desk:${await queries.countLost(ctx.db, itemKey)}:${itemKey}`
+    ? `desk:${await countLost(ctx.db, itemKey)}:${itemKey}`
     : `written:${newId()}`;
-  const wanted = wantedOf(ctx, given, key, itemKey ?? '');
-  const made = await ctx.db.transaction(async (tx) => {
-    const [message] = await makeMessages(ctx, tx, [wanted]);
-    if (!message) throw notFound('They are not in your sphere any more.');
+  const request = requestOf(ctx, given, key, itemKey ?? '');
+  const [reader] = await readRecipients(ctx.db, [asked.personId]);
+  if (!reader) throw notFound(GONE);
+  const what = `The ${channelOf(ctx, asked.kind).nouns.one} to ${reader.name}`;
+  const done = await act(ctx, async (tx) => {
+    const [message] = await renderDeliveries(ctx, tx, [request]);
+    if (!message) throw notFound(GONE);
     if (message.remedy === 'words') throw invalid(message.why, 'words');
     if (message.state === 'held' && message.remedy !== 'carrier') throw invalid(message.why);
-    if ((await put(tx, [message])) === 0)
+    if ((await addDeliveries(tx, [message])) === 0)
       throw conflict('This is on its way already, perhaps from another window.');
     await wakeOutbox(ctx, tx);
-    return message;
+    return {
+      id: message.id,
+      sentence: `${what} is written`,
+      plan: [asked.personId],
+      topics: ['messages', 'touches'],
+    };
   });
-  tellOf(ctx, [asked.personId]);
   await sendNow(ctx);
-  const [reader] = await queries.readReaders(ctx.db, [asked.personId]);
-  const noun = asked.kind === 'email' ? 'e-mail' : 'text';
-  const now = (await queries.findMessage(ctx.db, made.id))!;
-  return {
-    id: made.id,
-    sentence: `The ${noun} to ${reader!.name} ${whatBecame(ctx, now)}`,
-    topics: ['messages', 'touches', 'plan'],
-  };
+  const now = await findDelivery(ctx.db, done.id);
+  return { ...done, sentence: now ? `${what} ${whatBecame(ctx, now)}` : done.sentence };
 }
 
 /**
@@ -101,11 +118,11 @@ export async function write(
 async function asTemplate(ctx: Context, asked: Written): Promise<Written> {
   if (!asked.template || asked.html || asked.kind !== 'email') return asked;
   const template = await findTemplate(ctx.db, asked.template.id);
-  const wording = template?.wordings.find(({ id }) => id === asked.template!.wordingId);
+  const wording = template?.wordings.find(({ id }) => id === asked.template?.wordingId);
   if (!template || !wording) return { ...asked, template: null };
   const values = (await readMergeValues(ctx, ctx.db, [asked.personId])).get(asked.personId);
-  const filled = values && fill(wording.words, values);
-  if (!filled?.ok || filled.text !== asked.words) return asked;
+  const plain = values && fill(wording.words, values);
+  if (!plain?.ok || plain.text !== asked.words) return asked;
   const { subject, words, html } = wording;
   return { ...asked, subject: subject || asked.subject, words, html, files: template.files };
 }
@@ -113,7 +130,7 @@ async function asTemplate(ctx: Context, asked: Written): Promise<Written> {
 /** What became of a message that was just written. */
 function whatBecame(
   { clock }: Context,
-  { state, why, send_at: sendAt }: queries.MessageRow,
+  { state, why, send_at: sendAt }: Pick<DeliveryRow, 'state' | 'why' | 'send_at'>,
 ): string {
   if (state === 'sent') return 'has gone';
   if (state === 'held' || state === 'failed') return `waits under Out: ${why.replace(/\.$/, '')}`;

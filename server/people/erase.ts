@@ -156,6 +156,8 @@ async function eraseRows(ctx: Context, tx: Sql, id: string): Promise<void> {
     await tx.query(`delete from ${table.table} t where ${ofPeople(table)}`, gone);
   }
   await tx.query('delete from person_all where id = any($1::uuid[])', gone);
+  for (const { table, orphan } of ctx.house.of(TABLES))
+    if (orphan) await tx.query(`delete from ${table} t where ${orphan}`);
 }
 
 /** Rows of others that refer to one of theirs. */

@@ -10,7 +10,7 @@ export { lackSql } from './filter';
 export { homeOf, householdOf, settleHouseholds } from './households';
 export { insertNotes, notesOf } from './notes';
 export { circleOf, countPeople, exactIdsOf, insertPeople, namesOf } from './queries';
-export { idsMeant } from './meant';
+export { resolveSelection } from './selection';
 export { keepPhoto, shrink } from './photo';
 export { contractFields, fieldsOf, toNote, toRecord } from './records';
 export { fieldsOfMany, refreshKeys, rewriteMany } from './rewrite-many';

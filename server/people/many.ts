@@ -12,7 +12,7 @@ import { raiseVersions, tagPeople } from './actions';
 import { assertCircle } from './find';
 import { cleanOwn } from './clean-fields';
 import { Params } from './params';
-import { idsMeant } from './meant';
+import { resolveSelection } from './selection';
 
 /** What a change does, as SQL over `person p` with parameters of its own. */
 interface Plan {
@@ -177,7 +177,7 @@ async function prepare(ctx: Context, sql: Sql, ids: readonly string[], change: C
 
 /** Whom a change would touch, and who stays as they are and why; writes nothing. */
 export async function preview(ctx: Context, who: Who, change: Change) {
-  const ids = await idsMeant(ctx, who);
+  const ids = await resolveSelection(ctx, who);
   const { params, at, plan, reason } = await prepare(ctx, ctx.db, ids, change);
   const rows = await ctx.db.query<{ reason: number | null; people: number; names: string[] }>(
     `select reason, count(*)::int as people, (array_agg(name order by name))[1:${NAMES_SHOWN}] as names
@@ -218,7 +218,7 @@ async function besides(ctx: Context, ids: readonly string[], change: Change): Pr
 /** Changes everybody meant who can be changed, in one action; many in steps. */
 export async function changeMany(ctx: Context, who: Who, change: Change) {
   if (change.do === 'circle') await assertCircle(ctx.db, change.circleId);
-  const meant = await idsMeant(ctx, who);
+  const meant = await resolveSelection(ctx, who);
   const { plan } = await prepare(ctx, ctx.db, meant, change);
   const changed: string[] = [];
   return actOnMany(

@@ -10,7 +10,7 @@ import { readTypedLine } from '@/core/intake';
 import { orderIn } from '@/core/time';
 
 import type { Context } from '../context';
-import { kept, notFound, register, type Given } from '../api';
+import { kept, notFound, register, type RequestInput } from '../api';
 import { readEntries } from '../lists';
 import { readSettings } from '../settings';
 import * as actions from './actions';
@@ -32,7 +32,7 @@ import { FACTS } from './slots';
 import * as ties from './ties';
 
 export function peopleRoutes(router: Router, ctx: Context): void {
-  const list = async ({ query }: Given<typeof api.listPeople>) => {
+  const list = async ({ query }: RequestInput<typeof api.listPeople>) => {
     const { sort, offset, limit, ...filter } = query;
     await assertRules(ctx, ctx.db, { filter });
     return readList(ctx, filter, sort, { offset, limit });
@@ -45,7 +45,9 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       warnings: await filterWarnings(ctx.db, filter),
     };
   });
-  const facets = async ({ query: { warmths: _, ...filter } }: Given<typeof api.peopleFacets>) => {
+  const facets = async ({
+    query: { warmths: _, ...filter },
+  }: RequestInput<typeof api.peopleFacets>) => {
     await assertRules(ctx, ctx.db, { filter });
     const warmth = await countByWarmth(ctx.db, filter, asking(ctx));
     return {

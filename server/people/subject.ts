@@ -1,8 +1,10 @@
 import { TABLES, type MergeRows } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
+import { STARTUP } from '../lifecycle';
 import { handles, RECURRING } from '../tasks';
-import { eraseExpired, eraseHandler, scrubHandler } from './erase';
+import { eraseAgain, eraseExpired, eraseHandler, scrubHandler } from './erase';
+import { refreshKeys } from './rewrite-many';
 import { peopleRoutes } from './routes';
 
 /** Ties between the two fall away, and those that both have are kept once. */
@@ -45,7 +47,7 @@ const columns = ['person_id'];
 
 export const people: Subject = {
   name: 'people',
-  gives: [
+  provides: [
     TABLES({ table: 'person_all', rows: 'owner' }),
     TABLES({ table: 'household', rows: 'owner' }),
     TABLES({ table: 'circle', rows: 'owner' }),
@@ -96,6 +98,20 @@ export const people: Subject = {
       person: { columns, merge: { unless: ['what'] } },
     }),
     ROUTES(peopleRoutes),
+    STARTUP({
+      name: 'make match keys anew',
+      run: async (ctx) => {
+        await refreshKeys(ctx.db);
+        return null;
+      },
+    }),
+    STARTUP({
+      name: 'erase again who was erased',
+      async run(ctx) {
+        const count = await eraseAgain(ctx);
+        return count > 0 ? `${count} who were erased before were in the data again` : null;
+      },
+    }),
     handles(eraseHandler),
     handles(scrubHandler),
     RECURRING(eraseExpired),

@@ -6,7 +6,7 @@ export {
   plannedReason,
   settleAtSource,
 } from './describe';
-export { calendarOf, holidaysOf, sphereNow, type Sphere } from './sphere';
+export { sphereNow, type Sphere } from './sphere';
 export { groupBy } from './read';
 export { addPins, AMONG, EPOCH } from './queries';
 export { TOUCH_SOURCES, touchSource, type Settled, type TouchSource } from './source';

@@ -1,4 +1,3 @@
-import type { WorkCalendar } from '@/core/calendar';
 import {
   planSteps,
   replan,
@@ -15,8 +14,7 @@ import { plainDate, toDayNumber, type DayNumber, type PlainDate } from '@/core/t
 import { holdsOf, kindSetups, ofKinds } from '@/core/touches';
 
 import type { Context } from '../context';
-import { holidaysOff } from '../holidays';
-import { readSettings, type OwnerSettings } from '../settings';
+import { calendarOf, holidaysOf, readSettings, type OwnerSettings } from '../settings';
 import { inTurns } from '../threads';
 import * as queries from './queries';
 import { groupBy, readPeople } from './read';
@@ -83,18 +81,6 @@ export function sphereNow(ctx: Context): Promise<Sphere> {
   sphere.catch(() => kept.delete(ctx));
   return sphere;
 }
-
-/** The days on which the owner works, holidays and days off taken out. */
-export const calendarOf = (
-  settings: OwnerSettings,
-  holidays: Sphere['holidays'],
-): WorkCalendar => ({
-  workingDays: settings.workingDays,
-  daysOff: new Set([...settings.daysOff.map(toDayNumber), ...holidays.keys()]),
-});
-
-export const holidaysOf = (ctx: Context, settings: OwnerSettings): Map<DayNumber, string> =>
-  new Map(holidaysOff(settings, toDayNumber(ctx.clock.today())).map(({ on, name }) => [on, name]));
 
 function limitsOf({ minutesPerDay, kinds }: OwnerSettings): Limits {
   const setups = kindSetups(kinds);

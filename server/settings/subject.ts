@@ -1,16 +1,25 @@
 import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
+import { STARTUP } from '../lifecycle';
+import { watchClock } from './clock-watch';
 import { holidayRoutes } from './holiday-routes';
 import { readSettings } from './queries';
 import { settingsRoutes } from './routes';
 
 export const settings: Subject = {
   name: 'settings',
-  gives: [
+  provides: [
     TABLES({ table: 'settings', rows: 'owner' }),
     ROUTES(settingsRoutes),
     ROUTES(holidayRoutes),
+    STARTUP({
+      name: 'watch the clock',
+      run: async (ctx) => {
+        await watchClock(ctx);
+        return null;
+      },
+    }),
     REACTIONS({
       name: 'the clock’s zone',
       to: ['settings'],

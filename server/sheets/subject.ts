@@ -3,4 +3,4 @@ import type { Subject } from '../house';
 import { sheetRoutes } from './routes';
 
 /** What a screen shows of many subjects at once; reads only. */
-export const sheets: Subject = { name: 'sheets', gives: [ROUTES(sheetRoutes)] };
+export const sheets: Subject = { name: 'sheets', provides: [ROUTES(sheetRoutes)] };

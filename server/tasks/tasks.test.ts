@@ -10,7 +10,10 @@ afterEach(() => api.close());
 
 async function withHandlers(...handlers: TaskHandler[]) {
   ran = [];
-  const trying: Subject = { name: 'trying', gives: handlers.map((handler) => HANDLERS(handler)) };
+  const trying: Subject = {
+    name: 'trying',
+    provides: handlers.map((handler) => HANDLERS(handler)),
+  };
   api = await startTestApi({ subjects: [...SUBJECTS, trying] });
 }
 const add = (key: string, kind: string, more: object = {}) =>
@@ -195,7 +198,7 @@ test('a run that takes long does not swallow what follows writes', async () => {
   ran = [];
   const trying: Subject = {
     name: 'trying',
-    gives: [
+    provides: [
       HANDLERS({
         kind: 'long',
         run: async () => {

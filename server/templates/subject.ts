@@ -6,7 +6,7 @@ import { templateRoutes } from './routes';
 /** Words that are used in several places. */
 export const templates: Subject = {
   name: 'templates',
-  gives: [
+  provides: [
     TABLES({ table: 'template', rows: 'owner' }),
     TABLES({ table: 'template_version', rows: 'owner' }),
     TABLES({

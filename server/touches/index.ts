@@ -1,5 +1,5 @@
 export { openFollowUps } from './follow-ups';
-export { logTouch } from './actions';
+export { logTouch, logTouchIn } from './log';
 export {
   copyTouch,
   insertFollowUp,

@@ -8,7 +8,7 @@ import { act } from '../act';
 import { notFound } from '../api';
 import type { Context } from '../context';
 import { sphereNow } from '../planner';
-import { mark } from './actions';
+import { mark } from './settling';
 import { followUpsBefore } from './follow-ups';
 import * as queries from './queries';
 

@@ -2,6 +2,8 @@ import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { touchSource } from '../planner';
+import { TOUCH_BOOK } from '../delivery';
+import { touchBook } from './book';
 import { followUps } from './follow-ups';
 import { touchRoutes } from './routes';
 import { planThanks } from './thanks';
@@ -10,7 +12,7 @@ const person = { columns: ['person_id'], merge: 'move' as const, happened: true 
 
 export const touches: Subject = {
   name: 'touches',
-  gives: [
+  provides: [
     TABLES({ table: 'touch', rows: 'owner', person: { ...person, says: ['touch', 'touches'] } }),
     TABLES({
       table: 'follow_up',
@@ -28,6 +30,7 @@ export const touches: Subject = {
     TABLES({ table: 'desk_pin', rows: 'machine' }),
     ROUTES(touchRoutes),
     touchSource(followUps),
+    TOUCH_BOOK(touchBook),
     REACTIONS({ name: 'plan thanks', to: ['people'], run: planThanks }),
   ],
 };

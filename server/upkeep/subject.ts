@@ -14,7 +14,7 @@ const BY_SERVER = 'The PostgreSQL server sees to it.';
 /** What a data directory needs now and then. */
 export const upkeep: Subject = {
   name: 'upkeep',
-  gives: [
+  provides: [
     ROUTES(upkeepRoutes),
     REACTIONS({
       name: 'statistics',

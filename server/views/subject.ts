@@ -5,5 +5,5 @@ import { viewRoutes } from './routes';
 
 export const views: Subject = {
   name: 'views',
-  gives: [TABLES({ table: 'saved_view', rows: 'owner' }), ROUTES(viewRoutes)],
+  provides: [TABLES({ table: 'saved_view', rows: 'owner' }), ROUTES(viewRoutes)],
 };

@@ -10,7 +10,7 @@ import { addGift, listGifts } from './contract';
 /** What was given to people: the worked example of docs/adding-a-subject.md. */
 export const gifts: Subject = {
   name: 'gifts',
-  gives: [
+  provides: [
     TABLES({
       table: 'gift',
       rows: 'owner',

@@ -1,0 +1,3 @@
+export * from './late';
+export * from './obstacle';
+export * from './retry';

@@ -1,0 +1,192 @@
+import type { Topic } from '@/contract/topics';
+
+import type { DeliveryResult } from '../carriers';
+import type { Context } from '../context';
+import { runKind, type TaskHandler } from '../tasks';
+import type { Outgoing, SendContext } from './channel';
+import { checkDue, putAside } from './check';
+import {
+  asOutgoing,
+  claimDeliveries,
+  inFlightOf,
+  nextDueAt,
+  readDue,
+  recoverSending,
+  unclaimDeliveries,
+} from './claim';
+import { readAllowance, readBatchAllowance } from './limits';
+import { OUTBOX } from './queue';
+import { releaseHeld } from './release';
+import { readSendContext } from './schedule';
+import { recordResults, type Handed } from './settle';
+
+/** Claimed together: what a program that is killed leaves in doubt is no more than twice this. */
+const CLAIM_SIZE = 32;
+/** Results recorded together, unless nothing else is under way. */
+const RECORD_SIZE = 32;
+const MIN_WAIT_MS = 2_000;
+const MINUTE_MS = 60_000;
+
+/** Sends what is due; a task that comes again for as long as there is something to send. */
+export const outboxHandler: TaskHandler = {
+  kind: OUTBOX,
+  maxFailures: null,
+  leaseMs: 30 * MINUTE_MS,
+  async run(ctx) {
+    const waitMs = await sendDue(ctx);
+    return waitMs === null
+      ? { state: 'done', outcome: 'Nothing is waiting to be sent.' }
+      : { state: 'again', outcome: 'There is more to send.', waitMs };
+  },
+};
+
+/** How long whoever wrote something waits to see it sent. */
+const PATIENCE_MS = 3_000;
+
+/** Sends what is due now; nobody waits for it. */
+export const sendSoon = (ctx: Context): void =>
+  ctx.background.run(() =>
+    runKind(ctx, OUTBOX).catch((err: unknown) => ctx.log.error({ err }, 'sending failed')),
+  );
+
+/** Sends what is due now and waits a moment, so that whoever wrote it sees that it was sent. */
+export const sendNow = (ctx: Context): Promise<void> =>
+  new Promise((done) => {
+    setTimeout(done, PATIENCE_MS).unref();
+    ctx.background.run(() =>
+      runKind(ctx, OUTBOX)
+        .catch((err: unknown) => ctx.log.error({ err }, 'sending failed'))
+        .finally(done),
+    );
+  });
+
+/** What may keep a delivery that was to go. */
+const WATCHED: Topic[] = ['people', 'settings', 'carriers'];
+const stampOf = ({ writes }: Context): string =>
+  WATCHED.map((topic) => writes.countOf(topic)).join(' ');
+
+/** One run of sending: what was claimed, what is being handed over, what came of it. */
+interface Run {
+  context: SendContext;
+  stamp: string;
+  claimed: Outgoing[];
+  sending: Set<Promise<void>>;
+  handed: Handed[];
+  contents: Map<string, string>;
+}
+
+/** Sends what is due. Returns the milliseconds until there is more to send; null for nothing. */
+export async function sendDue(ctx: Context): Promise<number | null> {
+  await recoverSending(ctx);
+  const run: Run = {
+    context: await readSendContext(ctx),
+    stamp: stampOf(ctx),
+    claimed: [],
+    sending: new Set(),
+    handed: [],
+    contents: new Map(),
+  };
+  await releaseHeld(ctx, run.context);
+  try {
+    for (let more = true; more || run.sending.size > 0 || run.handed.length > 0;) {
+      if (more && run.claimed.length === 0) more = await claimMore(ctx, run);
+      while (run.claimed.length > 0 && run.sending.size < concurrencyOf(run))
+        startSending(ctx, run);
+      const idle = run.claimed.length === 0 && run.sending.size === 0;
+      if (run.handed.length >= RECORD_SIZE || (idle && run.handed.length > 0))
+        await record(ctx, run);
+      else if (run.sending.size > 0) await Promise.race(run.sending);
+    }
+  } finally {
+    await windDown(ctx, run);
+  }
+  const next = await nextDueAt(ctx.db);
+  return next === null ? null : Math.max(Date.parse(next) - ctx.clock.nowMs(), MIN_WAIT_MS);
+}
+
+const concurrencyOf = ({ context, claimed }: Run): number => {
+  const [next] = claimed;
+  return (next && context.carriers.get(next.channel)?.concurrency) ?? 1;
+};
+
+/** Claims the next ones; returns whether there may be more after them. */
+async function claimMore(ctx: Context, run: Run): Promise<boolean> {
+  if (ctx.background.stopping.aborted) return false;
+  if (run.stamp !== stampOf(ctx))
+    Object.assign(run, { stamp: stampOf(ctx), context: await readSendContext(ctx) });
+  const left = await readAllowance(ctx, run.context);
+  const channels = [...left].flatMap(([name, n]) => (n > 0 ? [name] : []));
+  if (channels.length === 0) return false;
+  const batches = await readBatchAllowance(ctx);
+  const rows = await readDue(ctx.db, {
+    channels,
+    now: ctx.clock.now(),
+    limit: Math.min(CLAIM_SIZE, ...channels.map((name) => left.get(name) ?? 0)),
+    without: [...batches].flatMap(([id, n]) => (n > 0 ? [] : [id])),
+  });
+  if (rows.length === 0) return false;
+  const { claims, aside } = await checkDue(ctx, run.context, withinBatches(rows, batches));
+  if (aside.length > 0) await putAside(ctx.db, aside);
+  const channelOfRow = new Map(rows.map(({ id, channel }) => [id, channel]));
+  const claimed = await claimDeliveries(
+    ctx.db,
+    claims.map((claim) => ({
+      ...claim,
+      ref: run.context.carriers.get(channelOfRow.get(claim.id) ?? '')?.refOf(claim.id) ?? '',
+    })),
+  );
+  for (const { id } of claimed) inFlightOf(ctx).add(id);
+  run.claimed.push(...(await asOutgoing(ctx.db, claimed, run.contents)));
+  return true;
+}
+
+/** Of what is due, what the rates of their batches allow. */
+function withinBatches<R extends { batch_id: string | null }>(
+  rows: readonly R[],
+  allowance: ReadonlyMap<string, number>,
+): R[] {
+  const left = new Map(allowance);
+  return rows.filter(({ batch_id: id }) => {
+    const n = id === null ? undefined : left.get(id);
+    if (id === null || n === undefined) return true;
+    left.set(id, n - 1);
+    return n > 0;
+  });
+}
+
+function startSending(ctx: Context, run: Run): void {
+  const delivery = run.claimed.shift();
+  if (!delivery) return;
+  const carrier = run.context.carriers.get(delivery.channel);
+  const sending = (carrier ? carrier.send(delivery) : Promise.resolve(GONE))
+    // What breaks here keeps none of the others from being recorded.
+    .catch((err: unknown): DeliveryResult => {
+      ctx.log.error({ err, delivery: delivery.id }, 'handing a delivery over failed');
+      return { as: 'unclear', words: 'Something went wrong on our side.' };
+    })
+    .then((result) => {
+      run.handed.push({ delivery, result });
+      run.sending.delete(sending);
+    });
+  run.sending.add(sending);
+}
+
+const GONE: DeliveryResult = { as: 'later', words: 'Nothing is set up that takes it any more.' };
+
+async function record(ctx: Context, run: Run): Promise<void> {
+  const handed = run.handed.splice(0);
+  try {
+    await recordResults(ctx, handed);
+  } finally {
+    for (const { delivery } of handed) inFlightOf(ctx).delete(delivery.id);
+  }
+}
+
+/** Ends a run: what was not handed over yet is given back, what is under way is waited for and recorded. */
+async function windDown(ctx: Context, run: Run): Promise<void> {
+  const back = run.claimed.splice(0);
+  if (back.length > 0) await unclaimDeliveries(ctx.db, back);
+  for (const { id } of back) inFlightOf(ctx).delete(id);
+  await Promise.all(run.sending);
+  if (run.handed.length > 0) await record(ctx, run);
+}

@@ -1,0 +1,17 @@
+import type { Context } from './context';
+import { slot } from './house';
+
+/** What a subject does when Pen Pal starts, before anything is served; in the order of the subjects. */
+export interface StartupStep {
+  name: string;
+  /** Returns what was found, in words for the log; null for nothing worth telling. */
+  run(ctx: Context): Promise<string | null>;
+}
+
+export const STARTUP = slot<StartupStep>('start-up steps');
+
+/** What is wrong with what subjects declare, in sentences; Pen Pal does not start with any. */
+export const DECLARATION_FAULTS = slot<(ctx: Context) => Promise<string[]>>('declaration faults');
+
+/** What a subject lets go of when Pen Pal ends, once nothing is under way any more. */
+export const SHUTDOWN = slot<(ctx: Context) => Promise<void>>('shut-down steps');
