@@ -2,6 +2,7 @@ import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
 import { listSent, listOutbox, writeMessage } from '@/contract/messages';
 import { saveSettings } from '@/contract/settings';
+import type { Subject } from '@/server/house';
 import { findTask, runDue } from '@/server/tasks';
 import type { MailStandIn, Rules } from '@/standins';
 
@@ -14,7 +15,7 @@ export const YES = { email: { answer: 'yes' as const, on: '2026-05-04', cameFrom
 export const NO = { email: { ...YES.email, answer: 'no' as const } };
 
 /** A server of its own for each test, at half past eight in the morning, and shorthands for messages. */
-export function messagesSuite() {
+export function messagesSuite({ subjects }: { subjects?: readonly Subject[] } = {}) {
   let api: TestApi;
   let mail: MailStandIn | null;
   let shift: number;
@@ -22,7 +23,10 @@ export function messagesSuite() {
     [mail, shift] = [null, 0];
     const start = Date.parse('2026-11-23T16:30:00Z');
     const began = performance.now();
-    api = await startTestApi({ now: () => start + shift + Math.floor(performance.now() - began) });
+    api = await startTestApi({
+      now: () => start + shift + Math.floor(performance.now() - began),
+      ...(subjects ? { subjects } : {}),
+    });
   });
   afterEach(async () => {
     await mail?.close();

@@ -57,8 +57,7 @@ async function lookAgain(
     const theirs = values.get(row.person_id);
     if (!recipient || !theirs || recipient.away)
       return [{ ...row, state: 'cancelled', why: 'They are archived.', remedy: '' }];
-    if (isLate(ctx, row))
-      return [{ ...row, remedy: 'late', why: lateWords(ctx, row) }];
+    if (isLate(ctx, row)) return [{ ...row, remedy: 'late', why: lateWords(ctx, row) }];
     const channel = channelOf(ctx, row.channel);
     // Words that could be filled in are there filled in.
     const html = row.content_id ? (contents.get(row.content_id) ?? '') : '';

@@ -1,11 +1,13 @@
 import { plainDate } from '@/core/time';
 import { TABLES } from '@/server/act';
 import { register, ROUTES } from '@/server/api';
+import { CHANNELS } from '@/server/delivery';
 import type { Subject } from '@/server/house';
 import { FACTS, STORY_PARTS } from '@/server/people';
 
 import { add, list } from './actions';
 import { addGift, listGifts } from './contract';
+import { parcelChannel } from './parcels';
 
 /** What was given to people: the worked example of docs/adding-a-subject.md. */
 export const gifts: Subject = {
@@ -25,6 +27,7 @@ export const gifts: Subject = {
       register(router, listGifts, async ({ params }) => ({ gifts: await list(ctx, params.id) }));
       register(router, addGift, ({ params, body }) => add(ctx, params.id, body));
     }),
+    CHANNELS(parcelChannel),
     FACTS({
       key: 'gifts',
       label: 'Gifts given',
