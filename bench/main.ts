@@ -2,12 +2,13 @@ import { benchAlmanac } from './almanac';
 import { benchAlmanacServed } from './almanac-served';
 import { benchDurability } from './durability';
 import { benchLoad } from './load';
-import { benchByItself, benchOutbox, benchSending, benchWords } from './messages';
+import { benchByItself, benchOutbox, benchWords } from './messages';
 import { benchPage } from './page';
 import { benchPeople } from './people';
 import { benchDates, benchPlan } from './plan';
 import { benchSame } from './same';
 import { benchDesk, benchEnrol, benchImport } from './server';
+import { benchQueueing, benchSending } from './sending';
 import { printTable } from './table';
 import { benchUserReading, benchUserWriting } from './user';
 import { benchYear } from './year';
@@ -30,6 +31,7 @@ const PARTS = [
   benchWords,
   benchByItself,
   benchSending,
+  benchQueueing,
   benchOutbox,
   benchPage,
   benchYear,

@@ -1,11 +1,9 @@
 import { Liquid } from 'liquidjs';
-import nodemailer from 'nodemailer';
 
 import { call } from '@/contract/call';
-import { saveMail } from '@/contract/carriers';
 import { createCadence } from '@/contract/cadences';
 import { enrol } from '@/contract/enrolments';
-import { holdAll, listSent, listOutbox, writeMany } from '@/contract/messages';
+import { holdAll, listOutbox, listSent } from '@/contract/messages';
 import { saveSettings } from '@/contract/settings';
 import type { WorkCalendar } from '@/core/calendar';
 import { passedBeats } from '@/core/enrolments';
@@ -14,11 +12,10 @@ import { fill } from '@/core/templates';
 import { plainDate, toDayNumber, toPlainDate } from '@/core/time';
 import { DEFAULT_HOLDS } from '@/core/touches';
 import { instantOf, nextSendable } from '@/core/zones';
-import { newId } from '@/server/db';
-import { mailServer } from '@/standins';
 import { beat } from '@/testing/cadences';
 
 import { bring, inDirectory, settled, startProduct, timed } from './product';
+import { afternoon, everybody, toAll } from './sending';
 import { medianMs, type Figure } from './table';
 
 const WORDS =
@@ -116,116 +113,6 @@ export function benchByItself(): Figure[] {
       limit: { what: 'under 1 s', kept: ms < 1_000 },
     },
   ];
-}
-
-/** A zone in which it is late afternoon: what goes by itself today is due, and nothing is quiet. */
-const afternoon = (): string => {
-  const ahead = 17 - new Date().getUTCHours();
-  const hours = ((ahead + 36) % 24) - 12;
-  // POSIX counts westward.
-  return hours === 0 ? 'Etc/GMT' : `Etc/GMT${hours > 0 ? '-' : '+'}${Math.abs(hours)}`;
-};
-
-const everybody = { filter: {} };
-const toAll = (base: string) =>
-  call(
-    { ...writeMany, long: true },
-    {
-      body: {
-        who: everybody,
-        kind: 'email',
-        subject: 'A line, {{ first_name }}',
-        words: 'Dear {{ first_name }},\n\nhow is the house? Rates moved a little this month.',
-        once: newId(),
-      },
-    },
-    { base },
-  );
-
-/** Handing e-mails over, beside a loop of the sending library over one line that is kept open. */
-export async function benchSending(): Promise<Figure[]> {
-  const EMAILS = 1_000;
-  const mail = await mailServer({});
-  const figures: Figure[] = [];
-  await inDirectory(async (dir) => {
-    const { base, mostMemoryMb, end } = await startProduct(dir);
-    try {
-      await call(saveSettings, { body: { timeZone: afternoon(), autoNeedsYes: false } }, { base });
-      await bring(base, EMAILS);
-      await toAll(base);
-      await settled(base);
-      const bare = await timed(() => bareLoop(mail.smtpPort, EMAILS));
-      const before = mail.arrived.length;
-      const memory = await mostMemoryMb();
-      const setup = {
-        host: '127.0.0.1',
-        port: mail.smtpPort,
-        security: 'none' as const,
-        user: 'owner',
-        fromAddress: 'marisol@example.com',
-        fromName: 'Marisol Quane',
-        perMinute: 1_000,
-        perDay: 100_000,
-      };
-      const until = async (n: number) => {
-        while (mail.arrived.length < before + n) await new Promise((done) => setTimeout(done, 5));
-      };
-      const first = await timed(async () => {
-        await call(saveMail, { body: { setup, secret: 'harbor' } }, { base });
-        await until(1);
-      });
-      const handed = await timed(() => until(EMAILS));
-      const grown = (await mostMemoryMb()) - memory;
-      const twice = new Set(mail.arrived.slice(before).map(({ to }) => to[0])).size < EMAILS;
-      if (twice) throw new Error('Somebody was written to twice.');
-      figures.push(
-        {
-          what: 'handing e-mails over, from the first to the last',
-          size: `${EMAILS} e-mails`,
-          ms: handed,
-          floor: { what: 'the library in a loop, one line', ms: bare },
-          limit: { what: 'at most 1.5×', kept: handed / bare <= 1.5 },
-        },
-        {
-          what: 'from setting the mail server up to the first that waited for it',
-          size: `${EMAILS} e-mails`,
-          ms: first,
-        },
-        {
-          what: 'memory that the peak grew by meanwhile, in MB',
-          size: `${EMAILS} e-mails`,
-          ms: grown,
-          limit: { what: 'under 50 MB', kept: grown < 50 },
-        },
-      );
-    } finally {
-      await end();
-      await mail.close();
-    }
-  });
-  return figures;
-}
-
-async function bareLoop(port: number, emails: number): Promise<void> {
-  const transport = nodemailer.createTransport({
-    pool: true,
-    maxConnections: 1,
-    maxMessages: Infinity,
-    host: '127.0.0.1',
-    port,
-    ignoreTLS: true,
-    auth: { user: 'owner', pass: 'harbor' },
-  });
-  const text = 'Dear Ana,\n\nhow is the house? Rates moved a little this month.';
-  for (let i = 0; i < emails; i++)
-    await transport.sendMail({
-      from: 'Marisol Quane <marisol@example.com>',
-      to: `q${i}@example.com`,
-      subject: 'A line, Ana',
-      text,
-      html: `<p>${text}</p>`,
-    });
-  transport.close();
 }
 
 /** What goes by itself for a large sphere, and an outbox that is full. */

@@ -17,7 +17,7 @@ const Security = z.enum(['tls', 'starttls', 'none']);
 const User = z.string().trim().max(254);
 const Email = z.email('Give an e-mail address.').max(254);
 const Rate = {
-  perMinute: z.number().int().min(1).max(1000).default(20),
+  perMinute: z.number().int().min(1).max(100_000).default(20),
   perDay: z.number().int().min(1).max(100_000).default(400),
 };
 

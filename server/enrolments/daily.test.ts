@@ -182,14 +182,14 @@ describe('what a new day does', () => {
          if new.person_id = '${ids[17]}' then raise exception 'broken'; end if; return new; end $$`,
     );
     await api.ctx.db.query(
-      'create trigger break_one before insert on message for each row execute function break_one()',
+      'create trigger break_one before insert on delivery for each row execute function break_one()',
     );
     const cadenceId = await on.build([beat(0, 'email', 'Hello {{ first_name }}', { way: 'auto' })]);
     await on.enrol(cadenceId, ids, TODAY);
     // No round was asked for: enrolling itself asks for one.
     await runDue(api.ctx);
     expect((await api.call(listOutbox)).waitingTotal).toBe(129);
-    await api.ctx.db.query('drop trigger break_one on message');
+    await api.ctx.db.query('drop trigger break_one on delivery');
     await forward(1);
     expect((await api.call(listOutbox)).waitingTotal).toBe(130);
   });
