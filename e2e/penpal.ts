@@ -24,6 +24,7 @@ function launch(data: string, args: readonly string[]): ChildProcess {
       PENPAL_WEB_DIR: 'dist/web',
       PENPAL_MIGRATIONS_DIR: 'dist/server/migrations',
       PENPAL_WORKER: 'dist/server/worker.mjs',
+      PENPAL_MAIL_WORKER: 'dist/server/mail-worker.mjs',
     },
     stdio: ['ignore', 'pipe', 'inherit'],
   });

@@ -60,6 +60,7 @@ export async function build({ force = false } = {}) {
     for (const [entry, out] of [
       ['server/main.ts', 'dist/server/main.mjs'],
       ['server/threads/worker.ts', 'dist/server/worker.mjs'],
+      ['server/carriers/mail-worker.ts', 'dist/server/mail-worker.mjs'],
     ])
       await must('Building the server', bin('esbuild'), [
         entry,
@@ -89,4 +90,5 @@ export const SERVER_ENV = {
   PENPAL_WEB_DIR: 'dist/web',
   PENPAL_MIGRATIONS_DIR: 'dist/server/migrations',
   PENPAL_WORKER: 'dist/server/worker.mjs',
+  PENPAL_MAIL_WORKER: 'dist/server/mail-worker.mjs',
 };

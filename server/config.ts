@@ -26,6 +26,8 @@ export interface Config {
   image: string;
   /** The script of a thread; where it was not built, what is heavy is computed in place. */
   worker: string;
+  /** The script by which emails are sent in a thread of its own; empty to send them in place. */
+  mailWorker: string;
   /** The server's own script, for work in a process of its own. */
   script: string | null;
 }
@@ -76,6 +78,7 @@ export function readConfig(
     migrationsDir: env.PENPAL_MIGRATIONS_DIR ?? 'server/db/migrations',
     image: env.PENPAL_IMAGE ?? 'dist/server/image.tar.gz',
     worker: env.PENPAL_WORKER ?? '',
+    mailWorker: env.PENPAL_MAIL_WORKER ?? '',
     script: null,
   };
 }

@@ -16,6 +16,8 @@ export interface Context {
   house: House;
   /** Where heavy computation is done. */
   threads: Threads;
+  /** The script by which emails are sent in a thread of its own; null to send them in place. */
+  mailWorker: string | null;
   /** Who may come in. */
   guard: Guard;
   keys: Keys;

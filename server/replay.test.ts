@@ -1,3 +1,4 @@
+/* eslint max-lines: off -- one row for each write of the API */
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 

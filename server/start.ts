@@ -13,7 +13,7 @@ import { StartFault, type Config } from './config';
 import { Background, Writes, type Context } from './context';
 import { openDb } from './db';
 import { House } from './house';
-import { createApp, createFormApp } from './http/app';
+import { createApp, createFormApp } from './http';
 import { readKeys } from './keys';
 import { createLog } from './log';
 import { DECLARATION_FAULTS, SHUTDOWN, STARTUP } from './lifecycle';
@@ -62,6 +62,7 @@ export async function start(config: Config): Promise<Running> {
       clock: createClock(settings.timeZone),
       house,
       threads: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
+      mailWorker: existsSync(config.mailWorker) ? resolve(config.mailWorker) : null,
       guard: { reach, passphrase, sessions: await Sessions.load(opened.db), tries: new Tries() },
       keys: readKeys(resolve(config.dataDir)),
       log,

@@ -57,6 +57,7 @@ export async function startTestApi({
     clock,
     house: new House(subjects),
     threads: inPlace,
+    mailWorker: null,
     guard: {
       reach,
       passphrase: new PassphraseFile(dir),

@@ -34,7 +34,11 @@ import { OutScreen } from './out-screen';
 import { WriteManyScreen } from './write-many-screen';
 import { WriteScreen } from './write-screen';
 
-const TOLD = { actionId: '0190a000-0000-7000-8000-000000000063' as never, sentence: 'Done', topics: [] };
+const TOLD = {
+  actionId: '0190a000-0000-7000-8000-000000000063' as never,
+  sentence: 'Done',
+  topics: [],
+};
 const out = (change: Parameters<typeof sample.out>[0] = {}) =>
   fakeServer()
     .answer(listOutbox, sample.out(change))

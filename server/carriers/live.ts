@@ -2,7 +2,8 @@ import { MailboxSetup, MailSetup, TextsSetup } from '@/contract/carriers';
 
 import type { Context } from '../context';
 import type { Sql } from '../db';
-import { MailCarrier, type MailSecret } from './mail';
+import { MailCarrier, type Mailer, type MailSecret } from './mail';
+import { ThreadedMail } from './mail-thread';
 import type { CarrierRow } from './queries';
 import * as queries from './queries';
 import { TextsCarrier } from './texts';
@@ -19,21 +20,25 @@ export function secretOf({ keys }: Context, { kind, secret }: CarrierRow): MailS
 }
 
 /** A mail server with lines that are kept open, as long as it is set up as it was. */
-const mailOf = new WeakMap<Context, { as: string; carrier: MailCarrier }>();
+const mailOf = new WeakMap<Context, { as: string; carrier: Mailer }>();
 
 /** The mail server, or null where none is set up. */
 export async function liveMail(
   ctx: Context,
   sql: Sql = ctx.db,
-): Promise<{ carrier: MailCarrier; setup: MailSetup } | null> {
+): Promise<{ carrier: Mailer; setup: MailSetup } | null> {
   const row = await queries.findCarrier(sql, 'mail');
   const before = mailOf.get(ctx);
   if (!row) return null;
   const setup = MailSetup.parse(row.setup);
   const as = JSON.stringify([row.setup, row.secret]);
-  if (before?.as === as) return { carrier: before.carrier, setup };
+  const ended = before?.carrier instanceof ThreadedMail && before.carrier.ended;
+  if (before?.as === as && !ended) return { carrier: before.carrier, setup };
   before?.carrier.close();
-  const carrier = new MailCarrier(setup, secretOf(ctx, row));
+  const secret = secretOf(ctx, row);
+  const carrier = ctx.mailWorker
+    ? new ThreadedMail(ctx.mailWorker, setup, secret)
+    : new MailCarrier(setup, secret);
   mailOf.set(ctx, { as, carrier });
   return { carrier, setup };
 }

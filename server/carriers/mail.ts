@@ -17,10 +17,23 @@ export interface MailSecret {
 const CONNECT_MS = 15_000;
 /** How long a server may say nothing: after the end of the data RFC 5321, 4.5.3.2.6, grants it ten minutes. */
 const SILENT_MS = 120_000;
-const CONNECTIONS = 4;
+const CONNECTIONS = 5;
+
+/** What hands emails to a mail server, here or in a thread of its own. */
+export interface Mailer {
+  /** The Message-ID of a message of ours, by which answers and reports are known. */
+  messageId(id: string): string;
+  send(email: Email): Promise<DeliveryResult>;
+  /** Says in a sentence why it can't be reached, or null. */
+  fault(): Promise<string | null>;
+  close(): void;
+}
+
+export const messageIdOf = ({ fromAddress }: Pick<MailSetup, 'fromAddress'>, id: string): string =>
+  `<${id}@${domainOf(fromAddress)}>`;
 
 /** A mail server that takes e-mails by SMTP; its lines are kept open between messages. */
-export class MailCarrier {
+export class MailCarrier implements Mailer {
   private readonly transport: Transporter<SMTPPool.SentMessageInfo>;
 
   constructor(
@@ -68,9 +81,8 @@ export class MailCarrier {
     });
   }
 
-  /** The Message-ID of a message of ours, by which answers and reports are known. */
   messageId(id: string): string {
-    return `<${id}@${domainOf(this.setup.fromAddress)}>`;
+    return messageIdOf(this.setup, id);
   }
 
   async send(email: Email): Promise<DeliveryResult> {

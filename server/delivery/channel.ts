@@ -31,6 +31,8 @@ export interface SendContext {
   calendar: WorkCalendar;
   /** Of each channel, what takes its deliveries; null where nothing is set up. */
   carriers: ReadonlyMap<string, Carrier | null>;
+  /** What was worked out about times, which is the same for many. */
+  memo: Map<string, number>;
 }
 
 /**

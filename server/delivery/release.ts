@@ -19,8 +19,15 @@ const FIXING: Topic[] = ['people', 'settings', 'carriers', 'messages'];
 /** What the last look saw: without a change since, nothing that is held can go. */
 const seen = new WeakMap<Context, string>();
 
-/** Looks again at what is held: what held it may be fixed by now, or its time may have passed. */
-export async function releaseHeld(ctx: Context, context: SendContext): Promise<void> {
+/**
+ * Looks again at what is held: what held it may be fixed by now, or its time may have passed.
+ * @param released called after each page of which something may go
+ */
+export async function releaseHeld(
+  ctx: Context,
+  context: SendContext,
+  released: () => void,
+): Promise<void> {
   const stamp = [ctx.clock.today(), ...FIXING.map((topic) => ctx.writes.countOf(topic))].join(' ');
   if (seen.get(ctx) === stamp) return;
   for (let after: string | null = null; ;) {
@@ -34,7 +41,9 @@ export async function releaseHeld(ctx: Context, context: SendContext): Promise<v
     if (!last) break;
     after = last.id;
     const revised = await lookAgain(ctx, context, rows);
-    if (revised.length > 0) await reviseDeliveries(ctx.db, revised);
+    if (revised.length === 0) continue;
+    await reviseDeliveries(ctx.db, revised);
+    released();
   }
   seen.set(ctx, stamp);
 }

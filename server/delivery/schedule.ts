@@ -18,7 +18,12 @@ export async function readSendContext(ctx: Context, sql: Sql = ctx.db): Promise<
         .map(async (channel) => [channel.name, await channel.carrier(ctx, sql)] as const),
     ),
   );
-  return { settings, calendar: calendarOf(settings, holidaysOf(ctx, settings)), carriers };
+  return {
+    settings,
+    calendar: calendarOf(settings, holidaysOf(ctx, settings)),
+    carriers,
+    memo: new Map(),
+  };
 }
 
 type Lives = Pick<Recipient, 'region' | 'country'>;
@@ -64,14 +69,17 @@ export function timesFor(
     return { sendAt: iso(now), dueAt: iso(now) };
   const { quietFrom, quietUntil } = context.settings;
   const isFree = (day: PlainDate) => !isWorkingDay(toDayNumber(day), context.calendar);
+  const heedsDaysOff = automatic && !goodUntil;
   const sendable = (atMs: number) =>
-    nextSendable(atMs, {
-      zone,
-      quietFrom,
-      quietUntil,
-      isFree: automatic && !goodUntil ? isFree : () => false,
-    });
-  const planned = automatic ? plannedMs(delivery, zone) : now;
+    onceAMinute(context, `${zone} ${heedsDaysOff}`, atMs, () =>
+      nextSendable(atMs, {
+        zone,
+        quietFrom,
+        quietUntil,
+        isFree: heedsDaysOff ? isFree : () => false,
+      }),
+    );
+  const planned = automatic ? plannedMs(context, delivery, zone) : now;
   const sendAt = sendable(Math.max(now, planned));
   // What was planned for a day that is over was meant for then, though it is written only now.
   const dueAt = on < ctx.clock.today() ? sendable(planned) : sendAt;
@@ -81,8 +89,29 @@ export function timesFor(
 const iso = (ms: number): string => new Date(ms).toISOString();
 
 /** Its own time on the day that it was planned for. */
-const plannedMs = ({ planned_on, key }: Scheduled, zone: string): number =>
-  instantOf(planned_on as PlainDate, asTime(FROM_MINUTE + ownMinute(key)), zone);
+function plannedMs({ memo }: SendContext, { planned_on: on, key }: Scheduled, zone: string) {
+  const known = memo.get(`${on} ${zone}`);
+  const from = known ?? instantOf(on as PlainDate, asTime(FROM_MINUTE), zone);
+  if (known === undefined) memo.set(`${on} ${zone}`, from);
+  // No zone changes its clock in these hours.
+  return from + ownMinute(key) * 60_000;
+}
+
+/** Whether a moment is sendable is the same for everybody of a zone within its minute. */
+function onceAMinute(
+  { memo }: SendContext,
+  of: string,
+  atMs: number,
+  find: () => number | null,
+): number | null {
+  const key = `${of} ${Math.floor(atMs / 60_000)}`;
+  if (memo.get(key) === OPEN) return atMs;
+  const found = find();
+  if (found === atMs) memo.set(key, OPEN);
+  return found;
+}
+
+const OPEN = 1;
 
 /** The hour where the reader lives, where it is another than the owner's. */
 export function hourThere(context: SendContext, reader: Lives, at: string | null): string | null {

@@ -14,14 +14,15 @@ import {
   recoverSending,
   unclaimDeliveries,
 } from './claim';
-import { readAllowance, readBatchAllowance } from './limits';
+import { readAllowance, spend, type Allowance } from './limits';
 import { OUTBOX } from './queue';
 import { releaseHeld } from './release';
 import { readSendContext } from './schedule';
 import { recordResults, type Handed } from './settle';
 
 /** Claimed together: what a program that is killed leaves in doubt is no more than twice this. */
-const CLAIM_SIZE = 32;
+const CLAIM_SIZE = 64;
+const ALLOWANCE_MS = 1_000;
 /** Results recorded together, unless nothing else is under way. */
 const RECORD_SIZE = 32;
 const MIN_WAIT_MS = 2_000;
@@ -69,39 +70,70 @@ const stampOf = ({ writes }: Context): string =>
 interface Run {
   context: SendContext;
   stamp: string;
+  allowance: Allowance | null;
   claimed: Outgoing[];
   sending: Set<Promise<void>>;
   handed: Handed[];
   contents: Map<string, string>;
+  /** Whether more may be due. */
+  more: boolean;
 }
 
-/** Sends what is due. Returns the milliseconds until there is more to send; null for nothing. */
+/**
+ * Sends what is due. Claiming the next, handing over and recording go on side by side, so that a mail server
+ * never waits for the database. Returns the milliseconds until there is more to send; null for nothing.
+ */
 export async function sendDue(ctx: Context): Promise<number | null> {
   await recoverSending(ctx);
   const run: Run = {
     context: await readSendContext(ctx),
     stamp: stampOf(ctx),
+    allowance: null,
     claimed: [],
     sending: new Set(),
     handed: [],
     contents: new Map(),
+    more: true,
   };
-  await releaseHeld(ctx, run.context);
+  const releasing = oneAtATime(() =>
+    releaseHeld(ctx, run.context, () => {
+      run.more = true;
+    }),
+  );
+  releasing.start();
+  const claiming = oneAtATime(() => claimMore(ctx, run));
+  const recording = oneAtATime(() => record(ctx, run));
   try {
-    for (let more = true; more || run.sending.size > 0 || run.handed.length > 0;) {
-      if (more && run.claimed.length === 0) more = await claimMore(ctx, run);
+    for (;;) {
       while (run.claimed.length > 0 && run.sending.size < concurrencyOf(run))
         startSending(ctx, run);
-      const idle = run.claimed.length === 0 && run.sending.size === 0;
-      if (run.handed.length >= RECORD_SIZE || (idle && run.handed.length > 0))
-        await record(ctx, run);
-      else if (run.sending.size > 0) await Promise.race(run.sending);
+      if (run.more && run.claimed.length < CLAIM_SIZE / 2) claiming.start();
+      const isLast = run.sending.size === 0 && run.claimed.length === 0 && !run.more;
+      if (run.handed.length >= RECORD_SIZE || (isLast && run.handed.length > 0)) recording.start();
+      const under = [
+        ...run.sending,
+        ...[claiming, recording, releasing].flatMap((one) => one.running()),
+      ];
+      if (under.length === 0) break;
+      await Promise.race(under);
     }
   } finally {
+    await Promise.allSettled([claiming, recording, releasing].flatMap((one) => one.running()));
     await windDown(ctx, run);
   }
   const next = await nextDueAt(ctx.db);
   return next === null ? null : Math.max(Date.parse(next) - ctx.clock.nowMs(), MIN_WAIT_MS);
+}
+
+/** Work that is started again only when it is over. */
+function oneAtATime(work: () => Promise<void>) {
+  let current: Promise<void> | null = null;
+  return {
+    start() {
+      current ??= work().finally(() => (current = null));
+    },
+    running: (): Promise<void>[] => (current ? [current] : []),
+  };
 }
 
 const concurrencyOf = ({ context, claimed }: Run): number => {
@@ -109,23 +141,28 @@ const concurrencyOf = ({ context, claimed }: Run): number => {
   return (next && context.carriers.get(next.channel)?.concurrency) ?? 1;
 };
 
-/** Claims the next ones; returns whether there may be more after them. */
-async function claimMore(ctx: Context, run: Run): Promise<boolean> {
-  if (ctx.background.stopping.aborted) return false;
+/** Claims the next ones, as far as the limits allow. */
+async function claimMore(ctx: Context, run: Run): Promise<void> {
+  run.more = false;
+  if (ctx.background.stopping.aborted) return;
   if (run.stamp !== stampOf(ctx))
     Object.assign(run, { stamp: stampOf(ctx), context: await readSendContext(ctx) });
-  const left = await readAllowance(ctx, run.context);
-  const channels = [...left].flatMap(([name, n]) => (n > 0 ? [name] : []));
-  if (channels.length === 0) return false;
-  const batches = await readBatchAllowance(ctx);
+  const allowance = await allowanceOf(ctx, run);
+  const channels = [...allowance.channels].flatMap(([name, n]) => (n > 0 ? [name] : []));
+  if (channels.length === 0) return;
   const rows = await readDue(ctx.db, {
     channels,
     now: ctx.clock.now(),
-    limit: Math.min(CLAIM_SIZE, ...channels.map((name) => left.get(name) ?? 0)),
-    without: [...batches].flatMap(([id, n]) => (n > 0 ? [] : [id])),
+    limit: Math.min(CLAIM_SIZE, ...channels.map((name) => allowance.channels.get(name) ?? 0)),
+    without: [...allowance.batches].flatMap(([id, n]) => (n > 0 ? [] : [id])),
   });
-  if (rows.length === 0) return false;
-  const { claims, aside } = await checkDue(ctx, run.context, withinBatches(rows, batches));
+  if (rows.length === 0) return;
+  run.more = true;
+  const { claims, aside } = await checkDue(
+    ctx,
+    run.context,
+    withinBatches(rows, allowance.batches),
+  );
   if (aside.length > 0) await putAside(ctx.db, aside);
   const channelOfRow = new Map(rows.map(({ id, channel }) => [id, channel]));
   const claimed = await claimDeliveries(
@@ -136,8 +173,16 @@ async function claimMore(ctx: Context, run: Run): Promise<boolean> {
     })),
   );
   for (const { id } of claimed) inFlightOf(ctx).add(id);
+  for (const one of claimed) spend(allowance, one);
   run.claimed.push(...(await asOutgoing(ctx.db, claimed, run.contents)));
-  return true;
+}
+
+/** What the limits still allow, read anew every second and counted down between. */
+async function allowanceOf(ctx: Context, run: Run): Promise<Allowance> {
+  const now = performance.now();
+  if (!run.allowance || now - run.allowance.readAt > ALLOWANCE_MS)
+    run.allowance = await readAllowance(ctx, run.context, now);
+  return run.allowance;
 }
 
 /** Of what is due, what the rates of their batches allow. */

@@ -283,7 +283,9 @@ describe('what a mail server says', () => {
       later(13);
     }
     expect(await waitingWhy()).toEqual([
-      expect.stringMatching(/Bo Lind: It was due .* was not sent in time\. The mail server said: 451/),
+      expect.stringMatching(
+        /Bo Lind: It was due .* was not sent in time\. The mail server said: 451/,
+      ),
     ]);
   });
 

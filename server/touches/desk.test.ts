@@ -75,8 +75,7 @@ describe('from a cadence to the desk', () => {
     await api.call(logTouch, {
       body: { personId: id, kind: 'call', outcome: 'no_answer', itemKey: key! },
     });
-    const [planned] = (await api.call(getPerson, { params: { id } })).planned;
-    expect(planned!.day).toBe('2026-11-25');
+    expect((await api.call(getPerson, { params: { id } })).planned[0]!.day).toBe('2026-11-25');
     expect((await api.call(getPerson, { params: { id } })).standing.slack).toBe(14);
   });
 

@@ -1,0 +1,1 @@
+export { createApp, createFormApp } from './app';
