@@ -146,11 +146,13 @@ describe('a channel that a subject brings', () => {
 });
 
 describe('what goes is what its row says', () => {
-  const fifty = Array.from({ length: 50 }, (_, n) => `Parcel ${n}`);
+  // More than are claimed together.
+  const MANY = 150;
+  const many = Array.from({ length: MANY }, (_, n) => `Parcel ${n}`);
 
   test('edited, held or cancelled while others are being sent, it goes so or not at all', async () => {
     const id = await person();
-    await queue(id, fifty);
+    await queue(id, many);
     let open = () => {};
     parcels.gate = new Promise<void>((done) => (open = done));
     later(9);
@@ -180,12 +182,12 @@ describe('what goes is what its row says', () => {
     expect(words()).not.toContain(edited.words);
     expect(words()).not.toContain(held.words);
     expect(words()).not.toContain(cancelled.words);
-    expect(gone).toHaveLength(48);
+    expect(gone).toHaveLength(MANY - 2);
   });
 
   test('a no that comes while others are being sent is heeded', async () => {
     const id = await person();
-    await queue(id, fifty);
+    await queue(id, many);
     let open = () => {};
     parcels.gate = new Promise<void>((done) => (open = done));
     later(9);
@@ -198,16 +200,18 @@ describe('what goes is what its row says', () => {
     open();
     await sending;
     expect(words()).toHaveLength(claimed);
-    expect((await rows()).filter(({ remedy }) => remedy === 'consent')).toHaveLength(50 - claimed);
+    expect((await rows()).filter(({ remedy }) => remedy === 'consent')).toHaveLength(
+      MANY - claimed,
+    );
   });
 
   test('three that send at once send each once, and each is one touch', async () => {
     const id = await person();
-    await queue(id, fifty);
+    await queue(id, many);
     later(9);
     await Promise.all([sendDue(ctx()), sendDue(ctx()), sendDue(ctx())]);
-    expect(words().toSorted()).toEqual(fifty.toSorted());
-    expect((await ctx().db.query('select 1 from touch')).length).toBe(50);
+    expect(words().toSorted()).toEqual(many.toSorted());
+    expect((await ctx().db.query('select 1 from touch')).length).toBe(MANY);
   });
 
   test('recorded twice, a result changes nothing the second time', async () => {
@@ -222,7 +226,7 @@ describe('what goes is what its row says', () => {
   });
 
   test('when Pen Pal stops, what is under way is recorded and the rest is given back', async () => {
-    await queue(await person(), fifty);
+    await queue(await person(), many);
     let open = () => {};
     parcels.gate = new Promise<void>((done) => (open = done));
     later(9);
@@ -234,7 +238,7 @@ describe('what goes is what its row says', () => {
     const states = (await rows()).map(({ state }) => state);
     expect(states.filter((state) => state === 'sent').length).toBe(words().length);
     expect(states.filter((state) => state === 'sending')).toEqual([]);
-    expect(states.filter((state) => state === 'ready').length).toBe(50 - words().length);
+    expect(states.filter((state) => state === 'ready').length).toBe(MANY - words().length);
     expect(words().length).toBeGreaterThan(0);
   });
 });

@@ -38,6 +38,18 @@ describe('what comes back', () => {
     expect(await touches()).toEqual(['reached', 'sent']);
   });
 
+  test('three that look at once make one touch of an answer', async () => {
+    await begin({ outcome: () => ({ as: 'answered', words: 'Gladly.' }) });
+    await call(pollNow);
+    const id = await rosa();
+    await write(id);
+    await Promise.all([call(pollNow), call(pollNow), call(pollNow)]);
+    await call(pollNow);
+    const touches = (await sheet(id)).touches.map(({ outcome }) => outcome);
+    expect(touches.filter((outcome) => outcome === 'reached')).toHaveLength(1);
+    expect(await fates()).toEqual(['answered']);
+  });
+
   test('a report stops no address but one that the message went to', async () => {
     const { arrived, mailbox } = await begin();
     await call(pollNow);

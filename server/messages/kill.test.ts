@@ -86,3 +86,53 @@ test(
   },
   60_000 + KILLS * 12_000,
 );
+
+test('one that is stopped ends what it sends: each message is sent once or still to go, none in doubt', async () => {
+  const dir = await mkdtemp(join(tmpdir(), 'penpal-stopping-'));
+  const mail = await mailServer({});
+  const begin = () => startServer(['--data', dir, '--port', '0']);
+  let server: ServerProcess = await begin();
+  try {
+    const setup = {
+      host: '127.0.0.1',
+      port: mail.smtpPort,
+      security: 'none' as const,
+      user: 'owner',
+      fromAddress: 'marisol@example.com',
+      fromName: 'Marisol Quane',
+      perMinute: 1000,
+      perDay: 100_000,
+    };
+    await call(saveMail, { body: { setup, secret: 'harbor' } }, { base: server.url });
+    const body = { givenName: 'Rosa', familyName: 'Lind', email: 'rosa@example.com' };
+    const { id: personId } = await call(addPerson, { body }, { base: server.url });
+    const written: string[] = [];
+    const writing = Promise.allSettled(
+      Array.from({ length: 30 }, async (_, i) => {
+        const words = `Stop, message ${i}`;
+        const message = { personId, kind: 'email' as const, subject: '', words };
+        const { id } = await call(writeMessage, { body: message }, { base: server.url });
+        written.push(id);
+      }),
+    );
+    for (let ms = 0; ms < 5_000 && mail.arrived.length < 5; ms++) await pause(1);
+    await server.end('SIGTERM');
+    await writing;
+    server = await begin();
+    const states = async () =>
+      Promise.all(
+        written.map(
+          async (id) => (await call(getMessage, { params: { id } }, { base: server.url })).state,
+        ),
+      );
+    for (let looks = 0; looks < 100 && (await states()).some((one) => one !== 'sent'); looks++)
+      await pause(200);
+    expect(new Set(await states())).toEqual(new Set(['sent']));
+    const texts = mail.arrived.map(({ mail: one }) => one.text);
+    expect(new Set(texts).size).toBe(texts.length);
+  } finally {
+    await server.end('SIGKILL');
+    await mail.close();
+    await rm(dir, { recursive: true, force: true });
+  }
+}, 90_000);
