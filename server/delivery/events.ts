@@ -1,19 +1,12 @@
+import { MESSAGE_OUTCOMES } from '@/contract/messages';
+
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import type { DeliveryRow } from './row';
 import { notify } from './touch-book';
 
-/** Which of two outcomes weighs more: what comes later does not undo what came first. */
-const WEIGHT: DeliveryRow['outcome'][] = [
-  '',
-  'delivered',
-  'opened',
-  'clicked',
-  'answered',
-  'bounced',
-  'complained',
-  'opted_out',
-];
+/** From the lightest to the weightiest: what comes later does not undo what weighs more. */
+const WEIGHT = MESSAGE_OUTCOMES;
 
 export interface DeliveryEvent {
   /** Each report is noted once. */
