@@ -71,7 +71,7 @@ export const listOutbox = endpoint({
   path: '/messages/outbox',
   subject,
   shows: ['messages', 'people', 'settings', 'carriers'],
-  summary: 'What goes out next, and what waits for the owner and why',
+  summary: 'What is scheduled next, and what needs the owner’s attention and why',
   response: z.object({
     today: Day,
     timeZone: z.string(),
@@ -176,7 +176,7 @@ export const getBatch = endpoint({
   path: '/batches/:id',
   subject,
   shows: ['messages'],
-  summary: 'One batch: how far it is and what came of it',
+  summary: 'One batch with its progress and its results',
   params: IdParam,
   response: Batch,
   errors: ['not_found'],
@@ -314,7 +314,7 @@ export const writeMany = endpoint({
     /** Of this one writing: sent again, it is written once. */
     once: Id,
   }),
-  response: Done.extend({ people: z.number().int(), leftOut: z.number().int() }),
+  response: Done.extend({ batchId: Id, people: z.number().int(), leftOut: z.number().int() }),
   errors: ['invalid'],
 });
 

@@ -353,7 +353,7 @@ test('the same words to many: who gets them, the odd ones first, and who is left
       sendAt: null,
       there: null,
     })
-    .answer(writeMany, { ...TOLD, people: 3, leftOut: 1 });
+    .answer(writeMany, { ...TOLD, batchId: sample.id(98), people: 3, leftOut: 1 });
   show(
     <SelectionProvider>
       <Chosen />

@@ -34,6 +34,8 @@ export async function undoAction(ctx: Context, id: string) {
   if (!action) throw notFound('This can no longer be undone.');
   if (action.undone) throw conflict('This was undone already.');
   const runs = await runsOf(ctx.db, id);
+  // What was sent is the better reason to refuse: said before anything that only changed since.
+  for (const run of runs) await assertUnsettled(ctx, ctx.db, id, run);
   const finish = async (tx: Sql) => {
     await markUndone(tx, id, true);
     if (action.undoes) await markUndone(tx, action.undoes, false);
@@ -80,7 +82,7 @@ async function undoRun(ctx: Context, tx: Sql, actionId: string, run: Run): Promi
     throw conflict(CHANGED);
   if (run.op === 'insert' && (await changedLater(tx, actionId, run)).length > 0)
     throw conflict(CHANGED);
-  if (run.op === 'insert') await assertUnsettled(ctx, tx, actionId, run);
+  await assertUnsettled(ctx, tx, actionId, run);
   if (run.table_name === 'person_all' && run.op === 'insert')
     await dropWhatCameByItself(ctx, tx, await idsIn(tx, actionId, run));
   await revert(tx, actionId, run);
@@ -88,6 +90,7 @@ async function undoRun(ctx: Context, tx: Sql, actionId: string, run: Run): Promi
 
 /** Refuses to take back what cannot come back, such as a message that was sent. */
 async function assertUnsettled(ctx: Context, tx: Sql, actionId: string, run: Run): Promise<void> {
+  if (run.op !== 'insert') return;
   const settled = ctx.house.of(TABLES).find(({ table }) => table === run.table_name)?.settled;
   if (!settled) return;
   const ids = await idsIn(tx, actionId, run);

@@ -1,12 +1,7 @@
 import { Router } from 'express';
-import { rateLimit } from 'express-rate-limit';
 
-import { placeOf } from '../access';
 import type { Context } from '../context';
 import { calendarText, feedAt } from './feeds';
-
-const MINUTE_MS = 60_000;
-const ASKED_A_MINUTE = 60;
 
 /**
  * Where calendar programs read, without signing in: who has the address may read it. A wrong or revoked one
@@ -14,15 +9,6 @@ const ASKED_A_MINUTE = 60;
  */
 export function feedPages(ctx: Context): Router {
   const router = Router();
-  router.use(
-    rateLimit({
-      windowMs: MINUTE_MS,
-      limit: ASKED_A_MINUTE,
-      standardHeaders: true,
-      legacyHeaders: false,
-      keyGenerator: ({ ip }) => placeOf(ip ?? ''),
-    }),
-  );
   router.get('/:token', async ({ params }, response) => {
     const feed = await feedAt(ctx, params.token.replace(/\.ics$/, ''));
     // It may be read again each time, and is sent again only where it has changed.

@@ -29,7 +29,7 @@ export const almanac: Subject = {
     TABLES({ table: 'calendar_feed', rows: 'owner' }),
     TABLES({ table: 'calendar_event', rows: 'machine' }),
     ROUTES(almanacRoutes),
-    PUBLIC_PAGES({ path: '/calendar', router: feedPages }),
+    PUBLIC_PAGES({ path: '/calendar', perMinute: 60, router: feedPages }),
     touchSource(greetings),
     STORY_PARTS(greetingStory),
     RECURRING(greetingRound),

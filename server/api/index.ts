@@ -9,6 +9,8 @@ export const ROUTES = slot<(router: Router, ctx: Context) => void>('routes');
 /** Pages that strangers may reach without signing in, under a path of their own. */
 export interface PublicPages {
   path: string;
+  /** Requests a minute from one place; more are refused. Null where the pages bound themselves. */
+  perMinute: number | null;
   router(ctx: Context): Router;
 }
 

@@ -109,8 +109,7 @@ async function tryTexts(ctx: Context): Promise<Tried> {
   const live = await liveTexts(ctx);
   if (!live) throw notFound('No text gateway is set up.');
   const { ownerPhone } = await readSettings(ctx.db);
-  if (!ownerPhone)
-    throw invalid('Give your own phone number first, so that there is somebody to text.');
+  if (!ownerPhone) throw invalid('Add your own phone number first.');
   const result = await live.carrier.send({ id: newId(), to: ownerPhone, words });
   return tried(result, `a text to ${ownerPhone}`);
 }

@@ -89,7 +89,7 @@ const whereItIs = (state: State): string =>
     ? 'It was sent already.'
     : state === 'cancelled'
       ? 'It is cancelled already.'
-      : 'It is somewhere else by now. Look again.';
+      : 'This has changed. Reload.';
 
 /** Which deliveries are moved together: of one batch, or all. */
 const idsIn = async (

@@ -4,7 +4,7 @@ import type { DeliveryResult } from '../carriers';
 import type { Context } from '../context';
 import { runKind, type TaskHandler } from '../tasks';
 import type { Outgoing, SendContext } from './channel';
-import { checkDue, putAside } from './check';
+import { checkDue, putAside, type Checked } from './check';
 import {
   asOutgoing,
   claimDeliveries,
@@ -13,6 +13,7 @@ import {
   readDue,
   recoverSending,
   unclaimDeliveries,
+  type Due,
 } from './claim';
 import { readAllowance, spend, type Allowance } from './limits';
 import { OUTBOX } from './queue';
@@ -164,17 +165,40 @@ async function claimMore(ctx: Context, run: Run): Promise<void> {
     withinBatches(rows, allowance.batches),
   );
   if (aside.length > 0) await putAside(ctx.db, aside);
+  const outgoing = await claimAll(ctx, run, claims, rows);
+  for (const one of outgoing) spend(allowance, one);
+  run.claimed.push(...outgoing);
+}
+
+/**
+ * Claims what was checked, with its rich words. Each counts as in flight from before it is claimed, so that
+ * nobody takes it for left over, and no longer if it can't be claimed or read.
+ */
+async function claimAll(
+  ctx: Context,
+  run: Run,
+  claims: Checked['claims'],
+  rows: readonly Due[],
+): Promise<Outgoing[]> {
   const channelOfRow = new Map(rows.map(({ id, channel }) => [id, channel]));
-  const claimed = await claimDeliveries(
-    ctx.db,
-    claims.map((claim) => ({
-      ...claim,
-      ref: run.context.carriers.get(channelOfRow.get(claim.id) ?? '')?.refOf(claim.id) ?? '',
-    })),
-  );
-  for (const { id } of claimed) inFlightOf(ctx).add(id);
-  for (const one of claimed) spend(allowance, one);
-  run.claimed.push(...(await asOutgoing(ctx.db, claimed, run.contents)));
+  const flying = inFlightOf(ctx);
+  const mine = claims.filter(({ id }) => !flying.has(id));
+  for (const { id } of mine) flying.add(id);
+  const kept = new Set<string>();
+  try {
+    const claimed = await claimDeliveries(
+      ctx.db,
+      mine.map((claim) => ({
+        ...claim,
+        ref: run.context.carriers.get(channelOfRow.get(claim.id) ?? '')?.refOf(claim.id) ?? '',
+      })),
+    );
+    const outgoing = await asOutgoing(ctx.db, claimed, run.contents);
+    for (const { id } of outgoing) kept.add(id);
+    return outgoing;
+  } finally {
+    for (const { id } of mine) if (!kept.has(id)) flying.delete(id);
+  }
 }
 
 /** What the limits still allow, read anew every second and counted down between. */

@@ -29,11 +29,11 @@ const OUTCOMES: Record<string, string> = {
   '': '',
   delivered: ' Delivered.',
   opened: ' Opened.',
-  clicked: ' A link in it was followed.',
+  clicked: ' Link clicked.',
   answered: ' Answered.',
-  bounced: ' It came back.',
-  complained: ' They called it unwanted.',
-  opted_out: ' They want no more.',
+  bounced: ' Bounced.',
+  complained: ' Marked as spam.',
+  opted_out: ' Unsubscribed.',
 };
 
 const capitalized = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -2,12 +2,13 @@ import { join } from 'node:path';
 
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, Router } from 'express';
+import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 
 import type { ApiError, ErrorCode } from '@/contract/endpoint';
 
-import { ownNamesOnly, ownPagesOnly, signedInOnly } from '../access';
+import { ownNamesOnly, ownPagesOnly, placeOf, signedInOnly } from '../access';
 import { idempotent } from '../act';
 import { PUBLIC_PAGES, Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
@@ -19,6 +20,7 @@ import { apiPage, openApiDocument } from './openapi';
 /** Files of people are the largest requests: 24 MB of them are 32 MB as base64. */
 const BODY_LIMIT = '33mb';
 const YEAR_SECONDS = 31_536_000;
+const MINUTE_MS = 60_000;
 
 export interface AppOptions {
   /** The exported web application; null serves the API alone. */
@@ -57,8 +59,18 @@ export function createFormApp(ctx: Context, log: Logger): Express {
 }
 
 function servePublic(app: Express, ctx: Context): void {
-  for (const { path, router } of ctx.house.of(PUBLIC_PAGES)) app.use(path, router(ctx));
+  for (const { path, perMinute, router } of ctx.house.of(PUBLIC_PAGES))
+    app.use(path, ...(perMinute === null ? [] : [boundedTo(perMinute)]), router(ctx));
 }
+
+const boundedTo = (perMinute: number) =>
+  rateLimit({
+    windowMs: MINUTE_MS,
+    limit: perMinute,
+    standardHeaders: true,
+    legacyHeaders: false,
+    keyGenerator: ({ ip }) => placeOf(ip ?? ''),
+  });
 
 function bareApp({ guard }: Context): Express {
   const app = express();

@@ -16,6 +16,6 @@ export const intake: Subject = {
       },
     }),
     ROUTES(intakeRoutes),
-    PUBLIC_PAGES({ path: '/form', router: publicForm }),
+    PUBLIC_PAGES({ path: '/form', perMinute: null, router: publicForm }),
   ],
 };

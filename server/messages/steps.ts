@@ -11,7 +11,7 @@ export const pollStep: Recurring = {
   name: 'poll',
   async run(ctx) {
     await pollSoon(ctx);
-    return 'What comes in is being read.';
+    return 'Checking for new mail and texts.';
   },
 };
 

@@ -82,10 +82,10 @@ async function assertOpen(tx: Sql, sphere: Sphere, { itemKey, personId }: Dated)
   if (!itemKey) return;
   const planned = sphere.plan.touches.find(({ item }) => item.key === itemKey);
   if (planned && planned.item.personId !== personId)
-    throw invalid('This touch is planned for somebody else.', 'itemKey');
+    throw invalid('This touch is planned for someone else.', 'itemKey');
   const before = await queries.findMark(tx, itemKey);
   if (before && before.person_id !== personId)
-    throw invalid('This touch was planned for somebody else.', 'itemKey');
+    throw invalid('This touch was planned for someone else.', 'itemKey');
   if (before?.fate === 'made') throw conflict('This was logged already.');
 }
 

@@ -79,7 +79,7 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
   } else if (about && what.is === 'delivered')
     await report(ctx, about, { key, kind: 'delivered', detail: '' });
   else if (about && what.is === 'complaint') {
-    await report(ctx, about, { key, kind: 'complained', detail: 'They called it unwanted.' });
+    await report(ctx, about, { key, kind: 'complained', detail: 'Marked as spam.' });
     await optOut(ctx, about.id, 'by a complaint to their provider');
   }
   const person = byAddress.length === 1 ? byAddress[0]! : (about?.person_id ?? null);
@@ -205,7 +205,7 @@ async function setAnswer(
     await known.setConsent(tx, personId, channel, consent);
     if (said === 'no') await cancelOf(tx, personId, channel, `They said no to ${what}, ${how}.`);
     return {
-      sentence: `${name} ${said === 'no' ? 'wants no more' : 'said yes to'} ${what}, ${how}`,
+      sentence: `${name} opted ${said === 'no' ? 'out of' : 'in to'} ${what}, ${how}`,
       plan: [personId],
       topics: ['people', 'messages'],
     };

@@ -1,9 +1,7 @@
 import express, { Router } from 'express';
-import { rateLimit } from 'express-rate-limit';
 
 import { escapeHtml } from '@/core/messages';
 
-import { placeOf } from '../../access';
 import { publicPage } from '../../api';
 import type { Context } from '../../context';
 import { readSettings } from '../../settings';
@@ -12,9 +10,6 @@ import { messageOfToken } from './opt-out';
 
 const page = (title: string, body: string): string =>
   publicPage(title, `<h1>${escapeHtml(title)}</h1>${body}`);
-
-const MINUTE_MS = 60_000;
-const ASKED_A_MINUTE = 60;
 
 /**
  * Where readers say that they want no more e-mail, without signing in. Looking changes nothing, for scanners
@@ -30,15 +25,6 @@ export function optOutPage(ctx: Context): Router {
     response.setHeader('Cache-Control', 'no-store');
     next();
   });
-  router.use(
-    rateLimit({
-      windowMs: MINUTE_MS,
-      limit: ASKED_A_MINUTE,
-      standardHeaders: true,
-      legacyHeaders: false,
-      keyGenerator: ({ ip }) => placeOf(ip ?? ''),
-    }),
-  );
   const nothing = page(
     'Nothing to do here',
     '<p>This address is not whole. Open the link from the e-mail once more, or answer the e-mail.</p>',
