@@ -35,7 +35,7 @@ async function benchScrolling({ ctx, url }: Running, browser: Browser): Promise<
     return toRecord(fields, { ...base, addedOn: ctx.clock.today() });
   });
   await insertPeople(ctx.db, records);
-  ctx.writes.note('everybody');
+  ctx.writes.markStale('everybody');
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   // The loader that runs this file names inner functions with a helper that the page does not have.
   await page.addInitScript('globalThis.__name = (named) => named');
@@ -67,7 +67,7 @@ async function benchScrolling({ ctx, url }: Running, browser: Browser): Promise<
   const ms = await scroll();
   await page.close();
   await ctx.db.query('delete from person where id = any($1::uuid[])', [ids]);
-  ctx.writes.note('everybody');
+  ctx.writes.markStale('everybody');
   return {
     what: 'longest frame while scrolling',
     size: `${PEOPLE} people`,

@@ -6,10 +6,10 @@ import { SMTPServer } from 'smtp-server';
 // A mail server in a process of its own, so that it takes nothing of what is measured. It reads each message
 // to its end and keeps only whom it was for.
 
-/** Run by itself: listens, says where, and answers "count" with how many it took and from how many twice. */
+/** Run by itself: listens, says where, answers "state", and begins to count anew at "reset". */
 function serve(): void {
   const taken = new Map<string, number>();
-  let count = 0;
+  let [count, firstAt, lastAt] = [0, 0, 0];
   const server = new SMTPServer({
     authOptional: true,
     disabledCommands: ['STARTTLS'],
@@ -19,6 +19,8 @@ function serve(): void {
         const to = envelope.rcptTo[0]?.address ?? '';
         taken.set(to, (taken.get(to) ?? 0) + 1);
         count += 1;
+        lastAt = performance.now();
+        if (count === 1) firstAt = lastAt;
         done();
       });
       stream.resume();
@@ -28,15 +30,29 @@ function serve(): void {
     const { port } = server.server.address() as { port: number };
     process.send?.({ port });
   });
-  process.on('message', () =>
-    process.send?.({ count, twice: [...taken.values()].filter((n) => n > 1).length }),
-  );
+  process.on('message', (asked) => {
+    if (asked === 'reset') {
+      taken.clear();
+      count = 0;
+    }
+    const twice = [...taken.values()].filter((n) => n > 1).length;
+    process.send?.({ count, twice, ms: lastAt - firstAt } satisfies PeerState);
+  });
+}
+
+export interface PeerState {
+  /** How many messages it took, and how many addresses it took more than one for. */
+  count: number;
+  twice: number;
+  /** Milliseconds from the first to the last. */
+  ms: number;
 }
 
 export interface Peer {
   port: number;
-  /** How many messages it took, and how many addresses it took more than one for. */
-  state(): Promise<{ count: number; twice: number }>;
+  state(): Promise<PeerState>;
+  /** Counts from here on. */
+  reset(): Promise<PeerState>;
   end(): void;
 }
 
@@ -45,14 +61,16 @@ export async function startPeer(): Promise<Peer> {
     execArgv: ['--import', 'tsx'],
   });
   const hear = <T>() => new Promise<T>((done) => child.once('message', (said) => done(said as T)));
+  const ask = (what: 'state' | 'reset') => {
+    const heard = hear<PeerState>();
+    child.send(what);
+    return heard;
+  };
   const { port } = await hear<{ port: number }>();
   return {
     port,
-    state: () => {
-      const heard = hear<{ count: number; twice: number }>();
-      child.send('count');
-      return heard;
-    },
+    state: () => ask('state'),
+    reset: () => ask('reset'),
     end: () => void child.kill(),
   };
 }

@@ -58,7 +58,7 @@ export async function benchDesk(): Promise<Figure[]> {
         ...(people === 10_000 ? { limit } : {}),
       });
       const planned = await medianMs(async () => {
-        api.ctx.writes.note('everybody');
+        api.ctx.writes.markStale('everybody');
         await desk();
       }, 3);
       const again = { what: 'at most 3×', kept: planned / floor.ms <= 3 };
@@ -85,7 +85,7 @@ export async function benchDesk(): Promise<Figure[]> {
       });
       const one = item!.personId;
       const replanned = await medianMs(async () => {
-        api.ctx.writes.note([one]);
+        api.ctx.writes.markStale([one]);
         await sphereNow(api.ctx);
       });
       figures.push({

@@ -17,8 +17,11 @@ export interface Clock {
 }
 
 const DAY_MS = 86_400_000;
+/** No zone has its midnight within a quarter of an hour: within one, the day is the same. */
+const QUARTER_MS = 15 * 60_000;
 
 export function createClock(zone: string, readMs: () => number = Date.now): Clock {
+  let known = { key: '', day: '' as PlainDate };
   return {
     zone,
     shiftDays: 0,
@@ -32,7 +35,11 @@ export function createClock(zone: string, readMs: () => number = Date.now): Cloc
     },
     // Shifted as a calendar day, so that a clock change on the way does not move it.
     today() {
-      return addDays(todayIn(this.zone, readMs() + this.shiftMs), this.shiftDays);
+      const quarter = Math.floor((readMs() + this.shiftMs) / QUARTER_MS);
+      const key = `${this.zone} ${this.shiftDays} ${quarter}`;
+      if (known.key !== key)
+        known = { key, day: addDays(todayIn(this.zone, quarter * QUARTER_MS), this.shiftDays) };
+      return known.day;
     },
   };
 }

@@ -77,7 +77,7 @@ export class Writes {
   private readonly counts = new Map<Topic, number>();
 
   /** Says that what these topics are about has changed. */
-  touch(topics: readonly Topic[]): void {
+  bumpTopics(topics: readonly Topic[]): void {
     for (const topic of topics) this.counts.set(topic, this.countOf(topic) + 1);
   }
 
@@ -87,7 +87,7 @@ export class Writes {
   }
 
   /** Says that the data has changed, for the plans of these people. */
-  note(people: Plans): void {
+  markStale(people: Plans): void {
     if (people === 'nobody' || people.length === 0) return;
     this.revision += 1;
     this.recent.push({ revision: this.revision, people });

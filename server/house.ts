@@ -25,12 +25,16 @@ export function slot<T>(name: string): Slot<T> {
 
 /** The subjects that make up this Pen Pal. */
 export class House {
-  constructor(readonly subjects: readonly Subject[]) {}
+  private readonly bySlot = new Map<string, unknown[]>();
+
+  constructor(readonly subjects: readonly Subject[]) {
+    for (const { provides } of subjects)
+      for (const { slot: name, value } of provides)
+        this.bySlot.set(name, [...(this.bySlot.get(name) ?? []), value]);
+  }
 
   /** Everything contributed to an extension point, in the order of the subjects. */
   of<T>({ slot: name }: Slot<T>): readonly T[] {
-    return this.subjects.flatMap(({ provides }) =>
-      provides.flatMap((given) => (given.slot === name ? [given.value as T] : [])),
-    );
+    return (this.bySlot.get(name) ?? []) as readonly T[];
   }
 }

@@ -94,7 +94,7 @@ test.each(reading.map((endpoint) => [endpoint.path, endpoint] as const))(
   'GET %s changes no table',
   async (path, endpoint) => {
     // Whatever is planned from is read anew, as on the first request after a write.
-    api.ctx.writes.note('everybody');
+    api.ctx.writes.markStale('everybody');
     const before = await fingerprint();
     const response = await fetch(urlOf(endpoint));
     expect([200, 404]).toContain(response.status);

@@ -78,8 +78,8 @@ export async function start(config: Config): Promise<Running> {
     };
     running = {
       forget: () => {
-        ctx.writes.touch(TOPICS);
-        ctx.writes.note('everybody');
+        ctx.writes.bumpTopics(TOPICS);
+        ctx.writes.markStale('everybody');
       },
     };
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);

@@ -157,7 +157,7 @@ export const greetingSource: TouchSource = {
     (asks as readonly PlanGreeting[])
       .filter((one) => isByHand(one, context))
       .flatMap((one) => greetingItem(personId, one, context) ?? []),
-  goes: (asks, context) =>
+  automaticTouches: (asks, context) =>
     (asks as readonly PlanGreeting[])
       .filter((one) => !isByHand(one, context))
       .map(({ goesOn, kind }) => ({ day: goesOn, kind })),

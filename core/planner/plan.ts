@@ -146,7 +146,7 @@ class Planner {
       keeper: null,
     };
     if (state.broken) this.result.overdue.push(person.id);
-    for (const { name, items, goes } of this.options.sources) {
+    for (const { name, items, automaticTouches: goes } of this.options.sources) {
       const asks = person.asks[name];
       if (asks === undefined) continue;
       for (const item of items(person.id, asks, this.context)) this.enter(state, item);

@@ -14,7 +14,7 @@ export interface TouchSource {
    */
   items(personId: string, asks: unknown, context: ItemContext): PlanItem[];
   /** What goes out to the person without a hand: other touches keep their distance from it. */
-  goes?(asks: unknown, context: ItemContext): { day: DayNumber; kind: TouchKind }[];
+  automaticTouches?(asks: unknown, context: ItemContext): { day: DayNumber; kind: TouchKind }[];
   /** Its reasons name the day that was asked for, so that a day off needs no words of its own. */
   saysItsDay?: boolean;
 }

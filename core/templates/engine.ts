@@ -1,4 +1,5 @@
 import { Liquid, type Template as Parsed } from 'liquidjs';
+import { LRUCache } from 'lru-cache';
 
 import { escapeHtml } from '@/core/messages';
 
@@ -30,8 +31,7 @@ interface Read {
 }
 
 /** Parsing costs ten times as much as filling in: the texts of late are kept. */
-const KEPT = 500;
-const kept = new Map<string, Read | TemplateFault[]>();
+const kept = new LRUCache<string, Read | TemplateFault[]>({ max: 500 });
 
 /**
  * Names of fields are written in any case, word processors make quotation marks curly, and in HTML signs
@@ -55,7 +55,6 @@ const tidy = (text: string): string =>
 function read(text: string): Read | TemplateFault[] {
   const before = kept.get(text);
   if (before) return before;
-  if (kept.size >= KEPT) kept.delete(kept.keys().next().value!);
   const found = readNow(tidy(text));
   kept.set(text, found);
   return found;

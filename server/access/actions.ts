@@ -85,7 +85,7 @@ export async function listDevices(ctx: Context, { request }: Via) {
 export async function endDevice(ctx: Context, id: string) {
   const ended = await ctx.guard.sessions.end([id]);
   if (ended === 0) throw notFound('This device is not signed in any more.');
-  ctx.writes.touch(['access']);
+  ctx.writes.bumpTopics(['access']);
   return { ended };
 }
 

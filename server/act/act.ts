@@ -114,8 +114,8 @@ export async function answer<R extends Acted>(
   done: R,
   { large = false } = {},
 ) {
-  ctx.writes.touch(done.topics);
-  ctx.writes.note(done.plan);
+  ctx.writes.bumpTopics(done.topics);
+  ctx.writes.markStale(done.plan);
   await react(ctx, done, large);
   return bodyOf(actionId, done);
 }

@@ -30,7 +30,7 @@ export const findAction = (sql: Sql, id: string) =>
 export const markUndone = (sql: Sql, id: string, undone: boolean) =>
   sql.query('update action set undone = $2 where id = $1::uuid', [id, undone]);
 
-const FORGOTTEN_AT_ONCE = 200;
+const ACTIONS_FORGOTTEN_PER_ROUND = 200;
 
 /** Forgets some of what was done before a day; answers how many actions. Changes go with theirs. */
 export const forgetOld = async (sql: Sql, before: string): Promise<number> => {
@@ -40,7 +40,7 @@ export const forgetOld = async (sql: Sql, before: string): Promise<number> => {
         order by seq limit $2::int),
        gone as (update action set undoes = null where undoes in (select id from old) returning 1)
      select id from old`,
-    [before, FORGOTTEN_AT_ONCE],
+    [before, ACTIONS_FORGOTTEN_PER_ROUND],
   );
   await sql.query('delete from action where id = any($1::uuid[])', [rows.map(({ id }) => id)]);
   return rows.length;
@@ -56,7 +56,7 @@ export interface Run {
 }
 
 /** Changes that are reverted in one go: so few that others need not wait. */
-const AT_ONCE = 200;
+const CHANGES_PER_RUN = 200;
 
 /** The changes of an action in reverse: runs of the same table and operation, not too long. */
 export const runsOf = (sql: Sql, actionId: string) =>
@@ -67,7 +67,7 @@ export const runsOf = (sql: Sql, actionId: string) =>
                    row_number() over (order by seq) - row_number() over (partition by table_name, op order by seq) as run
                  from change where action_id = $1::uuid) c) d
      group by table_name, op, run, part order by max(seq) desc`,
-    [actionId, AT_ONCE],
+    [actionId, CHANGES_PER_RUN],
   );
 
 export const idsIn = async (sql: Sql, actionId: string, run: Run): Promise<string[]> =>

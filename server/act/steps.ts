@@ -142,8 +142,8 @@ async function rollBack(ctx: Context, actionId: string, own = 0): Promise<void> 
     );
     await tx.query('delete from action where id = $1::uuid', [actionId]);
   });
-  ctx.writes.touch(TOPICS);
-  ctx.writes.note('everybody');
+  ctx.writes.bumpTopics(TOPICS);
+  ctx.writes.markStale('everybody');
 }
 
 /** Whether something hangs on a row that was to go. */

@@ -11,9 +11,9 @@ export interface OfPerson {
    */
   merge: 'move' | 'stay' | { unless: readonly string[] } | MergeRows;
   /** What is said of them before somebody is erased: "2 gifts". Nothing, when left out. */
-  says?: readonly [one: string, many: string];
+  label?: readonly [one: string, many: string];
   /** Something has happened with whoever has such a row: taking an import back keeps them. */
-  happened?: boolean;
+  countsAsHistory?: boolean;
   /** Which rows (`t`) came by themselves: they go with their person and keep no undo from being possible. */
   automatic?: string;
 }

@@ -257,7 +257,7 @@ describe('after one touch only that person is planned anew', () => {
     return plan.touches.map(({ item, day }) => `${day} ${item.key} ${item.kind}`).sort();
   };
   const afresh = async () => {
-    api.ctx.writes.note('everybody');
+    api.ctx.writes.markStale('everybody');
     return shape();
   };
 

@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as api from '@/contract/planner';
 
 import type { Context } from '../context';
-import { kept, register } from '../api';
+import { memoizeUntilWrite, register } from '../api';
 import { readAhead, readLeast } from './ahead';
 import { readConsistency } from './consistency';
 import * as proposals from './proposals';
@@ -22,6 +22,6 @@ export function aheadRoutes(router: Router, ctx: Context): void {
   register(
     router,
     api.getConsistency,
-    kept(ctx, ({ query }) => readConsistency(ctx, query.weeks)),
+    memoizeUntilWrite(ctx, ({ query }) => readConsistency(ctx, query.weeks)),
   );
 }

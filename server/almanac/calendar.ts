@@ -24,7 +24,7 @@ import type { Context } from '../context';
 import { asking, assertRules, exactIdsOf, fieldsOf, findOrRefuse } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { readFates, type Fate } from './fates';
-import { heldOf, type GreetingsHeld } from './held';
+import { greetingLookupOf, type GreetingLookup } from './lookup';
 import { feastsIn } from './read';
 
 const MOST_DAYS = 62;
@@ -38,7 +38,7 @@ async function peopleAmong(
   sphere: Sphere,
   filter: PeopleFilter,
 ): Promise<AlmanacPerson[]> {
-  const { people } = heldOf(sphere);
+  const { people } = greetingLookupOf(sphere);
   const asked = Object.values(filter).some((part) =>
     Array.isArray(part) ? part.length > 0 : part !== undefined,
   );
@@ -49,7 +49,7 @@ async function peopleAmong(
 }
 
 /** Planned greetings by each key that they settle. */
-function byEachKey({ greetings }: GreetingsHeld): Map<string, Greeting> {
+function byEachKey({ greetings }: GreetingLookup): Map<string, Greeting> {
   const all = new Map<string, Greeting>();
   for (const one of greetings.values()) {
     all.set(one.key, one);
@@ -73,14 +73,14 @@ export async function readAlmanac(
     throw invalid(`Ask for at most ${MOST_DAYS} days, the first of them first.`, 'to');
   const sphere = await sphereNow(ctx);
   const { settings } = sphere;
-  const held = heldOf(sphere);
+  const lookup = greetingLookupOf(sphere);
   const people = await peopleAmong(ctx, sphere, filter);
   const dates = almanacOf(people, first, last, settings.leapDay);
   const some = dates.slice(0, SHOWN);
   const fates = await fatesOf(ctx, some);
-  const planned = byEachKey(held);
+  const planned = byEachKey(lookup);
   const ids = new Set(people.map(({ id }) => id));
-  const mine = [...held.greetings.values()].filter(({ personId }) => ids.has(personId));
+  const mine = [...lookup.greetings.values()].filter(({ personId }) => ids.has(personId));
   const setups = kindSetups(settings.kinds);
   const days = Array.from({ length: last - first + 1 }, (_, i) => ({
     on: toPlainDate(first + i),
@@ -92,11 +92,11 @@ export async function readAlmanac(
   for (const { on, name } of feastsIn(settings, { from: first, to: last }))
     days[on - first]!.holidays.push({ name, toGreet: 0 });
   for (const one of some)
-    days[one.on - first]!.dates.push(shownDate(sphere, held, one, planned, fates));
+    days[one.on - first]!.dates.push(shownDate(sphere, lookup, one, planned, fates));
   for (const { key, on, occasion, name, kind } of mine) {
     const holiday = days[on - first]?.holidays.find((one) => one.name === name);
     if (holiday && isHoliday(occasion)) holiday.toGreet += 1;
-    const plan = held.plans.get(key)!;
+    const plan = lookup.plans.get(key)!;
     if (isTooLateForPost(plan, sphere.options)) continue;
     // What is mailed costs on the day on which it is written.
     const day = days[(plan.mail?.writeBy ?? on) - first];
@@ -119,7 +119,7 @@ const fatesOf = (ctx: Context, dates: readonly DatedPerson[]) =>
 
 function shownDate(
   sphere: Sphere,
-  held: GreetingsHeld,
+  lookup: GreetingLookup,
   one: DatedPerson,
   planned: ReadonlyMap<string, Greeting>,
   fates: ReadonlyMap<string, Fate>,
@@ -127,7 +127,7 @@ function shownDate(
   const { date, personId, count } = one;
   const key = keyOf(one);
   const greeting = planned.get(key);
-  const { hushed } = held.people.get(personId)!;
+  const { hushed } = lookup.people.get(personId)!;
   return {
     personId,
     name: sphere.names.get(personId) ?? '',
@@ -136,13 +136,13 @@ function shownDate(
     what: dateWords({ ...date, count }),
     round: count !== null && isRound(count),
     hushed: hushed.some((what) => what === '' || what === date.occasion || what === date.key),
-    greeting: greeting ? plannedOf(sphere, held, greeting) : settledOf(key, fates.get(key)),
+    greeting: greeting ? plannedOf(sphere, lookup, greeting) : settledOf(key, fates.get(key)),
   };
 }
 
-function plannedOf(sphere: Sphere, held: GreetingsHeld, greeting: Greeting): Shown['greeting'] {
+function plannedOf(sphere: Sphere, lookup: GreetingLookup, greeting: Greeting): Shown['greeting'] {
   const { key, others } = greeting;
-  const plan = held.plans.get(key)!;
+  const plan = lookup.plans.get(key)!;
   const swapped = sphere.options.swaps?.get(key);
   const late = isTooLateForPost(plan, sphere.options);
   return {
@@ -170,7 +170,7 @@ export async function readYear(
 ): Promise<CallOutput<typeof getAlmanacYear>> {
   const sphere = await sphereNow(ctx);
   const { settings, options } = sphere;
-  const held = heldOf(sphere);
+  const lookup = greetingLookupOf(sphere);
   const people = await peopleAmong(ctx, sphere, filter);
   const from = dayNumberOf({ year, month: 1, day: 1 });
   const to = dayNumberOf({ year, month: 12, day: 31 });
@@ -188,7 +188,7 @@ export async function readYear(
     else occasions.set(date.occasion, { name: nameOf(date), dates: 1 });
   }
   let [minutes, costMinor] = [0, 0];
-  for (const { on, kind, way, personId } of held.greetings.values()) {
+  for (const { on, kind, way, personId } of lookup.greetings.values()) {
     if (on < from || on > to || !ids.has(personId)) continue;
     greetings[on - from]! += 1;
     const month = months[partsOf(on).month - 1]!;
@@ -225,8 +225,8 @@ export async function readDatesOf(
   id: string,
 ): Promise<CallOutput<typeof datesOfPerson>> {
   const sphere = await sphereNow(ctx);
-  const held = heldOf(sphere);
-  const person = held.people.get(id);
+  const lookup = greetingLookupOf(sphere);
+  const person = lookup.people.get(id);
   if (!person) {
     await findOrRefuse(ctx.db, id);
     return { dates: [], never: false };
@@ -237,11 +237,11 @@ export async function readDatesOf(
     ({ date }) => !seen.has(date.key) && seen.add(date.key),
   );
   const fates = await fatesOf(ctx, next);
-  const planned = byEachKey(held);
+  const planned = byEachKey(lookup);
   const doubts = await doubtsOf(ctx, id, partsOf(today).year);
   return {
     dates: next.map((one) => {
-      const { personId: _, name: __, ...shown } = shownDate(sphere, held, one, planned, fates);
+      const { personId: _, name: __, ...shown } = shownDate(sphere, lookup, one, planned, fates);
       return {
         ...shown,
         hushed: person.hushed.some((what) => what === one.date.occasion || what === one.date.key),

@@ -12,7 +12,7 @@ import { findOrRefuse, homeOf } from '../people';
 import { sphereNow } from '../planner';
 import { faultsOfWords } from '../templates';
 import { swapMark, upsertMark } from '../touches';
-import { heldOf, homeIn } from './held';
+import { greetingLookupOf, homeIn } from './lookup';
 import * as queries from './queries';
 import { greetingsIn } from './read';
 import { markOf } from './source';
@@ -31,10 +31,10 @@ async function findGreeting(ctx: Context, key: string): Promise<Greeting> {
   const { of, part } = readKey(key);
   const year = Number(part.slice(part.lastIndexOf(':') + 1));
   const sphere = await sphereNow(ctx);
-  const held = heldOf(sphere);
-  const people = held.people.has(of) && year > 0 ? homeIn(held, [of]) : [];
+  const lookup = greetingLookupOf(sphere);
+  const people = lookup.people.has(of) && year > 0 ? homeIn(lookup, [of]) : [];
   const { greetings } = greetingsIn(
-    { settings: sphere.settings, people, rules: [...held.rules.values()] },
+    { settings: sphere.settings, people, rules: [...lookup.rules.values()] },
     {
       from: dayNumberOf({ year, month: 1, day: 1 }),
       to: dayNumberOf({ year, month: 12, day: 31 }),

@@ -26,7 +26,7 @@ import {
 } from '../delivery';
 import { sphereNow } from '../planner';
 import { recurAgain, type Recurring } from '../tasks';
-import { greetingValues, heldOf, homeIn, wordsFor, type GreetingsHeld } from './held';
+import { greetingValues, greetingLookupOf, homeIn, wordsFor, type GreetingLookup } from './lookup';
 import * as queries from './queries';
 import { greetingsIn, greetingTimes, planAll } from './read';
 
@@ -36,7 +36,7 @@ const OURS = 'greet:';
 const WRITTEN_AHEAD_DAYS = 1;
 /** A message may wait for a date so far away: the most days before it that a rule can say, and one for writing it. */
 const WAITING_DAYS = 61;
-const AT_ONCE = 200;
+const GREETINGS_PER_STEP = 200;
 
 /**
  * What a new day does by itself: writes the messages of greetings that go without a hand, and notes those that
@@ -49,22 +49,22 @@ export const greetingRound: Recurring = {
     hasTravelled(ctx);
     await handBack(ctx);
     const sphere = await sphereNow(ctx);
-    const held = heldOf(sphere);
+    const lookup = greetingLookupOf(sphere);
     const context = contextOf(sphere.options);
     const due: Greeting[] = [];
     const past: Greeting[] = [];
-    for (const greeting of held.greetings.values()) {
-      const plan = held.plans.get(greeting.key)!;
+    for (const greeting of lookup.greetings.values()) {
+      const plan = lookup.plans.get(greeting.key)!;
       if (!isByHand(plan, context)) {
         if (plan.goesOn <= context.today + WRITTEN_AHEAD_DAYS) due.push(greeting);
       } else if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
     }
-    for (let at = 0; at < past.length; at += AT_ONCE)
-      await ctx.db.transaction((tx) => note(tx, past.slice(at, at + AT_ONCE), 'missed'));
+    for (let at = 0; at < past.length; at += GREETINGS_PER_STEP)
+      await ctx.db.transaction((tx) => note(tx, past.slice(at, at + GREETINGS_PER_STEP), 'missed'));
     let written = 0;
-    for (let at = 0; at < due.length; at += AT_ONCE)
-      written += await write(ctx, held, due.slice(at, at + AT_ONCE));
-    ctx.writes.note([...past, ...due].flatMap(peopleOf));
+    for (let at = 0; at < due.length; at += GREETINGS_PER_STEP)
+      written += await write(ctx, lookup, due.slice(at, at + GREETINGS_PER_STEP));
+    ctx.writes.markStale([...past, ...due].flatMap(peopleOf));
     return `${plural(written, 'greeting')} written`;
   },
 };
@@ -83,8 +83,8 @@ async function handBack(ctx: Context): Promise<void> {
     await cancelByKey(tx, keys, 'Its day has passed. It is on the desk instead.');
     await queries.reopen(tx, [...keys, ...lost.map(({ id }) => id)]);
   });
-  ctx.writes.note([...unsent, ...lost].map(({ person_id }) => person_id));
-  ctx.writes.touch(['messages', 'almanac']);
+  ctx.writes.markStale([...unsent, ...lost].map(({ person_id }) => person_id));
+  ctx.writes.bumpTopics(['messages', 'almanac']);
 }
 
 /** Marks greetings that need nobody's hand any more; answers the keys of those that were not marked before. */
@@ -104,12 +104,12 @@ const note = (sql: Sql, some: readonly Greeting[], fate: 'waiting' | 'missed') =
   );
 
 /** Puts greetings into the outbox, each once; returns how many are new. */
-const write = (ctx: Context, held: GreetingsHeld, due: readonly Greeting[]): Promise<number> =>
+const write = (ctx: Context, lookup: GreetingLookup, due: readonly Greeting[]): Promise<number> =>
   ctx.db.transaction(async (tx) => {
     const fresh = await note(tx, due, 'waiting');
     const requests = due
       .filter(({ key, kind }) => fresh.has(key) && isChannel(ctx, kind))
-      .map((one) => requestOf(held, one));
+      .map((one) => requestOf(lookup, one));
     if (requests.length === 0) return 0;
     const batches = await ensureBatches(
       tx,
@@ -134,10 +134,10 @@ const write = (ctx: Context, held: GreetingsHeld, due: readonly Greeting[]): Pro
 /** Greetings of one occasion by one channel on one day go together. */
 const batchKey = (cadence: string, channel: string, on: string) => `${cadence}:${channel}:${on}`;
 
-function requestOf(held: GreetingsHeld, one: Greeting): DeliveryRequest {
-  const on = toPlainDate(held.plans.get(one.key)!.goesOn);
+function requestOf(lookup: GreetingLookup, one: Greeting): DeliveryRequest {
+  const on = toPlainDate(lookup.plans.get(one.key)!.goesOn);
   return {
-    ...wordsFor(held, one.key)!,
+    ...wordsFor(lookup, one.key)!,
     key: one.key,
     personId: one.personId,
     channel: one.kind,
@@ -146,7 +146,7 @@ function requestOf(held: GreetingsHeld, one: Greeting): DeliveryRequest {
     itemKey: '',
     automatic: true,
     on,
-    occasion: greetingValues(held, one.key),
+    occasion: greetingValues(lookup, one.key),
     goodUntil: on,
   };
 }
@@ -185,8 +185,8 @@ export const syncQueuedGreetings: Reaction = {
         await queries.reopen(tx, gone);
       });
     if (moved.length > 0) await moveByKey(ctx.db, moved);
-    if (gone.length + moved.length > 0) ctx.writes.touch(['messages', 'almanac']);
-    ctx.writes.note(gone.map((key) => readKey(key).of));
+    if (gone.length + moved.length > 0) ctx.writes.bumpTopics(['messages', 'almanac']);
+    ctx.writes.markStale(gone.map((key) => readKey(key).of));
   },
 };
 
@@ -194,9 +194,9 @@ export const syncQueuedGreetings: Reaction = {
 async function daysOfThose(ctx: Context, ids: readonly string[]): Promise<Map<string, string>> {
   const sphere = await sphereNow(ctx);
   const { settings, options } = sphere;
-  const held = heldOf(sphere);
+  const lookup = greetingLookupOf(sphere);
   const { greetings } = greetingsIn(
-    { settings, people: homeIn(held, ids), rules: [...held.rules.values()] },
+    { settings, people: homeIn(lookup, ids), rules: [...lookup.rules.values()] },
     { from: options.today - WAITING_DAYS, to: options.today + WAITING_DAYS },
   );
   const plans = planAll(greetings, greetingTimes(ctx, settings));

@@ -2,7 +2,7 @@ import type { GREETING_STATES } from '@/contract/greetings';
 
 import type { Context } from '../context';
 import { deliveriesByKey } from '../delivery';
-import { keyOfMark } from './held';
+import { keyOfMark } from './lookup';
 import * as queries from './queries';
 
 type State = (typeof GREETING_STATES)[number];

@@ -16,7 +16,7 @@ import type { Recurring } from '../tasks';
 import { filterOf } from '../views';
 import * as queries from './feed-queries';
 import type { FeedRow } from './feed-queries';
-import { heldOf } from './held';
+import { greetingLookupOf } from './lookup';
 import { digestOf, toCalendar } from './ics';
 
 /** What stands before the token in an address. */
@@ -115,7 +115,7 @@ async function eventsOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<Cale
 }
 
 async function peopleOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<AlmanacPerson[]> {
-  const all = [...heldOf(sphere).people.values()];
+  const all = [...greetingLookupOf(sphere).people.values()];
   const { circle_id, view_id } = feed;
   if (circle_id) return all.filter(({ circleId }) => circleId === circle_id);
   if (!view_id) return all;

@@ -18,7 +18,7 @@ import type { Context } from '../context';
 import { sphereNow, type Sphere } from '../planner';
 import { readMergeValues } from '../templates';
 import { readFates, type Fate } from './fates';
-import { greetingValues, heldOf, holding, homeIn, saidOf, wordsFor } from './held';
+import { greetingValues, greetingLookupOf, holding, homeIn, saidOf, wordsFor } from './lookup';
 import { shownLeftOut } from './left-out';
 import { greetingsIn, greetingTimes } from './read';
 
@@ -39,9 +39,9 @@ export async function readGreetingsOf(
     throw invalid(`Ask for at most ${MOST_DAYS} days, the first of them first.`, 'to');
   const sphere = await sphereNow(ctx);
   const { settings } = sphere;
-  const held = heldOf(sphere);
-  const rules = [...held.rules.values()];
-  const people = personId ? homeIn(held, [personId]) : [...held.people.values()];
+  const lookup = greetingLookupOf(sphere);
+  const rules = [...lookup.rules.values()];
+  const people = personId ? homeIn(lookup, [personId]) : [...lookup.people.values()];
   const read = greetingsIn({ settings, people, rules }, { ...span, to: span.to + POST_DAYS });
   const times = greetingTimes(ctx, settings);
   // What has to be written in these weeks belongs to them, though its date is later.
@@ -56,7 +56,7 @@ export async function readGreetingsOf(
     .sort((a, b) => a.on - b.on);
   const spoken = (one: { personId: string; on: number }) => ({
     personId: one.personId,
-    name: held.people.get(one.personId)?.name ?? '',
+    name: lookup.people.get(one.personId)?.name ?? '',
     on: toPlainDate(one.on),
   });
   return {
@@ -64,7 +64,7 @@ export async function readGreetingsOf(
     total: inOrder.length,
     greetings: await shown(ctx, sphere, inOrder.slice(0, SHOWN)),
     leftOutCount: leftOut.length,
-    leftOut: shownLeftOut(held, leftOut),
+    leftOut: shownLeftOut(lookup, leftOut),
     near: read.near
       .filter(({ first }) => first.on <= span.to)
       .map(({ householdId, first, second }) => ({
@@ -79,7 +79,7 @@ export async function readGreetingsOf(
 
 /** Greetings with what becomes of each. */
 async function shown(ctx: Context, sphere: Sphere, some: readonly Greeting[]): Promise<Shown[]> {
-  const held = holding(ctx, sphere.settings, heldOf(sphere), some);
+  const lookup = holding(ctx, sphere.settings, greetingLookupOf(sphere), some);
   const ids = some.map(({ personId }) => personId);
   const fates = await readFates(
     ctx,
@@ -90,18 +90,18 @@ async function shown(ctx: Context, sphere: Sphere, some: readonly Greeting[]): P
   const { swaps } = sphere.options;
   return some.map((greeting) => {
     const { key, personId, on, occasion } = greeting;
-    const { plan, withNames } = saidOf(held, key)!;
+    const { plan, withNames } = saidOf(lookup, key)!;
     const fate = fates.get(key);
     const late = isTooLateForPost(plan, sphere.options);
     const state = fate?.state ?? (late ? 'late' : 'planned');
-    const said = wordsFor(held, key)?.words ?? '';
-    const filled = fill(said, { ...values.get(personId)!, ...greetingValues(held, key) });
+    const said = wordsFor(lookup, key)?.words ?? '';
+    const filled = fill(said, { ...values.get(personId)!, ...greetingValues(lookup, key) });
     const planned = sphere.byPerson.get(personId)?.find(({ item }) => item.key === key);
     const kind = planned?.item.kind ?? swaps?.get(key) ?? greeting.kind;
     return {
       key,
       personId,
-      name: held.people.get(personId)?.name ?? '',
+      name: lookup.people.get(personId)?.name ?? '',
       withNames: [...withNames],
       occasion,
       what: dateWords(greeting),
@@ -114,7 +114,7 @@ async function shown(ctx: Context, sphere: Sphere, some: readonly Greeting[]): P
       sentence: fate ? sentenceOf(fate) : wayReason(kind, { greeting, plan }, ctx.clock.today()),
       instead: [...greeting.instead],
       words: filled.ok ? filled.text : said,
-      ownWords: held.own.has(key),
+      ownWords: lookup.own.has(key),
       messageId: fate?.message?.id ?? null,
     };
   });

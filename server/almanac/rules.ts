@@ -21,7 +21,7 @@ import { groupBy, sphereNow } from '../planner';
 import { readCircles, readSettings } from '../settings';
 import { faultsOfWords, findTemplate } from '../templates';
 import { filterOf } from '../views';
-import { heldOf } from './held';
+import { greetingLookupOf } from './lookup';
 import * as queries from './queries';
 import { feastsIn, type Span } from './read';
 
@@ -63,16 +63,16 @@ export function yearAhead(ctx: Context): Span {
 
 export async function readRules(ctx: Context): Promise<CallOutput<typeof api.listRules>> {
   const sphere = await sphereNow(ctx);
-  const held = heldOf(sphere);
+  const lookup = greetingLookupOf(sphere);
   const { from, to } = yearAhead(ctx);
-  const greetings = [...held.greetings.values()].filter(({ on }) => on >= from && on <= to);
+  const greetings = [...lookup.greetings.values()].filter(({ on }) => on >= from && on <= to);
   const byRule = groupBy(greetings, ({ rule }) => rule.id);
   const setups = kindSetups(sphere.settings.kinds);
   const holidays = await holidayNames(ctx);
   return {
     today: ctx.clock.today(),
     year: totalsOf(greetings, setups),
-    rules: [...held.rules.values()].map((row) => ({
+    rules: [...lookup.rules.values()].map((row) => ({
       id: row.id,
       version: row.version,
       name: holidays.get(row.occasion)?.name ?? occasionName(row.occasion),
@@ -97,7 +97,7 @@ export async function readRules(ctx: Context): Promise<CallOutput<typeof api.lis
 const ALWAYS = [BIRTHDAY, WEDDING, SERVICE, FAMILY];
 
 export async function readOccasions(ctx: Context): Promise<CallOutput<typeof api.listOccasions>> {
-  const { people } = heldOf(await sphereNow(ctx));
+  const { people } = greetingLookupOf(await sphereNow(ctx));
   const counts = new Map<string, { name: string; people: number }>();
   for (const occasion of ALWAYS) counts.set(occasion, { name: occasionName(occasion), people: 0 });
   for (const { dates } of people.values())

@@ -6,31 +6,38 @@ import { newId, type Sql } from '../db';
 import type { Settled, TouchSource } from '../planner';
 import { noteSaid } from '../templates';
 import { copyTouch, upsertMark } from '../touches';
-import { greetingValues, readHeld, saidOf, sayerOf, wordsFor, type GreetingsHeld } from './held';
+import {
+  greetingValues,
+  readLookup,
+  saidOf,
+  sayerOf,
+  wordsFor,
+  type GreetingLookup,
+} from './lookup';
 import * as queries from './queries';
 
 /** Greetings on dates and holidays. */
-export const greetings: TouchSource<GreetingsHeld> = {
+export const greetings: TouchSource<GreetingLookup> = {
   core: greetingSource,
   async read(ctx, ids, settings, before) {
-    const held = await readHeld(ctx, ids, settings, before);
+    const lookup = await readLookup(ctx, ids, settings, before);
     const asks = new Map<string, PlanGreeting[]>();
     const theirs = ids && new Set(ids);
-    for (const { key, personId } of held.greetings.values())
+    for (const { key, personId } of lookup.greetings.values())
       if (!theirs || theirs.has(personId))
-        asks.set(personId, [...(asks.get(personId) ?? []), held.plans.get(key)!]);
-    return { asks, held };
+        asks.set(personId, [...(asks.get(personId) ?? []), lookup.plans.get(key)!]);
+    return { asks, lookup };
   },
-  why({ item }, held, today) {
-    const said = saidOf(held, item.key);
+  why({ item }, lookup, today) {
+    const said = saidOf(lookup, item.key);
     return said ? greetingReason({ item }, said, today) : 'A greeting.';
   },
-  words({ item }, held, values) {
-    const words = wordsFor(held, item.key)?.words ?? '';
-    const filled = fill(words, { ...values, ...greetingValues(held, item.key) });
+  words({ item }, lookup, values) {
+    const words = wordsFor(lookup, item.key)?.words ?? '';
+    const filled = fill(words, { ...values, ...greetingValues(lookup, item.key) });
     return filled.ok ? filled.text : words;
   },
-  template: ({ item }, held) => wordsFor(held, item.key)?.template ?? null,
+  template: ({ item }, lookup) => wordsFor(lookup, item.key)?.template ?? null,
   groupName: () => 'Greetings',
   async settled(ctx, tx, settled) {
     const mine = (settled.person.asks[GREETING] ?? []) as readonly PlanGreeting[];

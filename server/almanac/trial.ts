@@ -8,8 +8,8 @@ import { kindSetups } from '@/core/touches';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { sphereNow } from '../planner';
-import { faultsOfWords, readMergeValues, readSayings } from '../templates';
-import { greetingValues, heldOf, holding, keyOfMark, sayerOf, wordsFor } from './held';
+import { faultsOfWords, readMergeValues, readCopy } from '../templates';
+import { greetingValues, greetingLookupOf, holding, keyOfMark, sayerOf, wordsFor } from './lookup';
 import { shownLeftOut } from './left-out';
 import { withView } from './people';
 import * as queries from './queries';
@@ -26,13 +26,13 @@ export async function tryRule(
   await assertGround(ctx, draft);
   const sphere = await sphereNow(ctx);
   const { settings } = sphere;
-  const held = heldOf(sphere);
+  const lookup = greetingLookupOf(sphere);
   const today = ctx.clock.today();
   const mine = id ?? newId();
   const tried = { ...rowOf(mine, { ...draft, active: true }, today), version: 0 };
   // In its own place, or after all others.
-  const rules = new Map(held.rules).set(mine, tried);
-  const people = await withView(ctx, [...held.people.values()], draft.viewId);
+  const rules = new Map(lookup.rules).set(mine, tried);
+  const people = await withView(ctx, [...lookup.people.values()], draft.viewId);
   const settled = new Set((await queries.readMarks(ctx.db, null)).map(keyOfMark));
   const read = greetingsIn(
     { settings, people, rules: [...rules.values()] },
@@ -44,9 +44,9 @@ export async function tryRule(
   const first = [...greetings].sort((a, b) => a.on - b.on).slice(0, FIRST_SHOWN);
   const ids = [...new Set(first.map(({ personId }) => personId))];
   const trial = {
-    ...holding(ctx, settings, held, first),
+    ...holding(ctx, settings, lookup, first),
     rules,
-    sayings: held.sayings.with(await readSayings(ctx.db, [sayerOf(tried)], ids)),
+    sayings: lookup.copy.with(await readCopy(ctx.db, [sayerOf(tried)], ids)),
   };
   const values = await readMergeValues(ctx, ctx.db, ids);
   const words = ({ key, personId }: Greeting): string => {
@@ -58,10 +58,10 @@ export async function tryRule(
     year: totalsOf(greetings, kindSetups(settings.kinds)),
     today: greetings.filter(({ on }) => on === toDayNumber(today)).length,
     leftOutCount: leftOut.length,
-    leftOut: shownLeftOut(held, leftOut),
+    leftOut: shownLeftOut(lookup, leftOut),
     first: first.map((one) => ({
       personId: one.personId,
-      name: held.people.get(one.personId)?.name ?? '',
+      name: lookup.people.get(one.personId)?.name ?? '',
       on: toPlainDate(one.on),
       what: dateWords(one),
       words: words(one),

@@ -17,6 +17,6 @@ export interface PublicPages {
 export const PUBLIC_PAGES = slot<PublicPages>('public pages');
 
 export * from './errors';
-export { kept } from './kept';
+export { memoizeUntilWrite } from './memoize';
 export { publicPage } from './public-page';
 export { register, type RequestInput, type Via } from './register';

@@ -30,7 +30,11 @@ export class ThreadedMail implements Mailer {
     private readonly setup: MailSetup,
     secret: MailSecret,
   ) {
-    this.worker = new Worker(script, { workerData: { setup, secret } });
+    this.worker = new Worker(script, {
+      workerData: { setup, secret },
+      // What is composed is soon gone: a small nursery keeps the peak low.
+      resourceLimits: { maxYoungGenerationSizeMb: 8 },
+    });
     this.worker.unref();
     this.worker.on('message', (answer: Answered) => {
       this.waiting.get(answer.n)?.(answer);

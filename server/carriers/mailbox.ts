@@ -1,9 +1,8 @@
-import { buffer } from 'node:stream/consumers';
-
 import { ImapFlow } from 'imapflow';
-import Pop3 from 'node-pop3';
 
 import type { MailboxSetup } from '@/contract/carriers';
+
+import { Pop3, Pop3Refusal } from './pop3';
 
 /** An e-mail as it stands in the mailbox. */
 export interface RawMail {
@@ -13,13 +12,16 @@ export interface RawMail {
 }
 
 /** So many are read at once; the rest at the next look. */
-const AT_ONCE = 50;
+const MAILS_PER_READ = 50;
 /** Longer ones are read up to here: attachments are not kept. */
 const MOST_BYTES = 5 * 2 ** 20;
 const WITHIN_MS = 30_000;
 
 /** Where reading has come to: of IMAP the last number, of POP3 all that were seen. */
-export type Place = { validity: string; uid: number } | { seen: string[] };
+export type Place =
+  | { validity: string; uid: number }
+  /** `failed`: at which one the connection broke. */
+  | { seen: string[]; failed?: string };
 
 export interface Mails {
   mails: RawMail[];
@@ -84,7 +86,7 @@ async function readImap(
         { uid: true },
       )) {
         // “n:*” answers the last one even where all are below n.
-        if (mail.uid <= from || mails.length >= AT_ONCE) continue;
+        if (mail.uid <= from || mails.length >= MAILS_PER_READ) continue;
         mails.push({ key: `imap:${validity}:${mail.uid}`, bytes: mail.source ?? Buffer.alloc(0) });
         uid = Math.max(uid, mail.uid);
       }
@@ -100,44 +102,39 @@ async function readPop3(
   place: Place | null,
 ): Promise<Mails> {
   const { host, port, security, user } = setup;
-  const client = new Pop3({
+  const client = await Pop3.open(
+    { host, port, tls: security === 'tls', timeoutMs: WITHIN_MS, maxBytes: MOST_BYTES },
     user,
     password,
-    host,
-    port,
-    tls: security === 'tls',
-    timeout: WITHIN_MS,
-  });
+  );
   try {
-    const all = await client.UIDL();
-    const ids = all.map(([, id]) => id!);
+    const all = await client.ids();
+    const ids = all.map(({ id }) => id);
     if (!place || !('seen' in place)) return { mails: [], place: { seen: ids } };
     const seen = new Set(place.seen);
-    const fresh = all.filter(([, id]) => !seen.has(id!)).slice(0, AT_ONCE);
+    const fresh = all.filter(({ id }) => !seen.has(id)).slice(0, MAILS_PER_READ);
     const mails: RawMail[] = [];
     const read: string[] = [];
-    for (const [n, id] of fresh) {
-      read.push(id!);
+    let failed: string | undefined;
+    for (const { number, id } of fresh) {
+      read.push(id);
       try {
-        // The library's own RETR takes every byte for UTF-8.
-        const [, body] = await client.command('RETR', n!);
-        mails.push({
-          key: `pop3:${id}`,
-          bytes: unstuffed(await buffer(body)).subarray(0, MOST_BYTES),
-        });
-      } catch {
-        // One that can't be fetched keeps nobody from those behind it: it is passed over from now on.
+        mails.push({ key: `pop3:${id}`, bytes: await client.message(number) });
+      } catch (error) {
+        // One that the server won't give keeps nobody from those behind it: it is passed over from now on.
+        // So is one at which the connection breaks, but only the second time.
+        if (error instanceof Pop3Refusal) continue;
+        if (place.failed !== id) {
+          failed = id;
+          read.pop();
+        }
         break;
       }
     }
     // Those that are gone from the mailbox need not be remembered.
     const now = [...ids.filter((id) => seen.has(id)), ...read];
-    return { mails, place: { seen: now } };
+    return { mails, place: { seen: now, ...(failed ? { failed } : {}) } };
   } finally {
-    await client.QUIT().catch(() => {});
+    await client.quit();
   }
 }
-
-/** Takes the dot away that POP3 puts before a line that begins with one (RFC 1939, section 3). */
-const unstuffed = (bytes: Buffer): Buffer =>
-  Buffer.from(bytes.toString('latin1').replace(/^\.\./gm, '.'), 'latin1');

@@ -63,7 +63,8 @@ export interface Claim {
 
 /**
  * Claims deliveries: marks each as sending and reads it, in one statement, if neither it nor its person
- * changed since it was looked at. What is sent is what these rows say.
+ * changed since it was looked at. What is sent is what these rows say. Of two that claim the same row at
+ * once, the second waits for the first, looks again and finds it changed (PostgreSQL, "Read Committed").
  */
 export async function claimDeliveries(sql: Sql, claims: readonly Claim[]): Promise<DeliveryRow[]> {
   if (claims.length === 0) return [];
@@ -73,10 +74,9 @@ export async function claimDeliveries(sql: Sql, claims: readonly Claim[]): Promi
      from json_to_recordset($1::json) as r (id uuid, version int, person_version int, addresses text[], ref text),
        person_all p
      where d.id = r.id and d.version = r.version and p.id = d.person_id and p.version = r.person_version
-       and d.id in (select id from delivery where id = any($2::uuid[]) and state = 'ready'
-         order by id for update skip locked)
+       and d.state = 'ready'
      returning d.*`,
-    [recordset(claims), claims.map(({ id }) => id)],
+    [recordset(claims)],
   );
   const order = new Map(claims.map(({ id }, at) => [id, at]));
   return rows.sort((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0));

@@ -1,3 +1,5 @@
+import { LRUCache } from 'lru-cache';
+
 import { obstacleTo, type Obstacle } from '@/core/delivery';
 import { subjectOf } from '@/core/messages';
 import { faultShown, fieldsOf, fill, fillRich, type MergeValues } from '@/core/templates';
@@ -173,6 +175,19 @@ export async function suppressedOf(
   return new Map(rows.map(({ address, why }) => [address, why]));
 }
 
+/**
+ * The plain words of rich ones, filled in: read out of the HTML once, however many they go to. A paragraph
+ * that is only there for some leaves no gap.
+ */
+function plainWords(html: string, values: MergeValues): string {
+  const plain = plainTemplates.get(html) ?? plainOf(html);
+  plainTemplates.set(html, plain);
+  const filled = fill(plain, values);
+  return filled.ok ? filled.text.replace(/\n{3,}/g, '\n\n').trim() : plain;
+}
+
+const plainTemplates = new LRUCache<string, string>({ max: 50 });
+
 export interface Filled {
   content: Content;
   mergeValues: MergeValues | null;
@@ -198,7 +213,7 @@ export function fillIn(
   const faults = [subject, words].flatMap((filled) =>
     filled.ok ? [] : filled.faults.map(faultShown),
   );
-  const plain = !words.ok ? request.words : html ? plainOf(words.text) : words.text;
+  const plain = !words.ok ? request.words : html ? plainWords(html, all) : words.text;
   const about = subject.ok ? subject.text : request.subject;
   const content = {
     subject: channel.has.subject ? about || subjectOf(plain) : '',

@@ -32,7 +32,7 @@ export async function queueDeliveries(
   const fresh = await addDeliveries(tx, await renderDeliveries(ctx, tx, requests));
   if (fresh > 0) {
     await wakeOutbox(ctx, tx);
-    ctx.writes.touch(['messages']);
+    ctx.writes.bumpTopics(['messages']);
   }
   return fresh;
 }

@@ -25,7 +25,7 @@ import { recordResults, type Handed } from './settle';
 const CLAIM_SIZE = 64;
 const ALLOWANCE_MS = 1_000;
 /** Results recorded together, unless nothing else is under way. */
-const RECORD_SIZE = 32;
+const RECORD_SIZE = CLAIM_SIZE;
 const MIN_WAIT_MS = 2_000;
 const MINUTE_MS = 60_000;
 

@@ -36,16 +36,24 @@ export async function recordResults(ctx: Context, handed: readonly Handed[]): Pr
   });
   const prepared = await touchBookOf(ctx).prepare(ctx, sent);
   const after = await ctx.db.transaction(async (tx) => {
-    const recorded = new Set((await recordOutcomes(tx, outcomes)).map(({ id }) => id));
-    for (const one of handed)
-      if (recorded.has(one.delivery.id))
-        for (const suppression of noSuchAddresses(one)) await suppressIn(ctx, tx, suppression);
-    return logTouches(
+    const mine = new Set((await lockClaimed(tx, outcomes)).map(({ id }) => id));
+    const { touches, after } = await touchBookOf(ctx).logSent(
       ctx,
       tx,
-      sent.filter(({ id }) => recorded.has(id)),
+      sent.filter(({ id }) => mine.has(id)),
       prepared,
     );
+    const touchOf = new Map(touches.map(({ id, touch_id }) => [id, touch_id]));
+    await recordOutcomes(
+      tx,
+      outcomes.flatMap((one) =>
+        mine.has(one.id) ? [{ ...one, touch_id: touchOf.get(one.id) ?? null }] : [],
+      ),
+    );
+    for (const one of handed)
+      if (mine.has(one.delivery.id))
+        for (const suppression of noSuchAddresses(one)) await suppressIn(ctx, tx, suppression);
+    return after;
   });
   notify(
     ctx,
@@ -71,14 +79,23 @@ export async function logTouches(
   return after;
 }
 
-const recordOutcomes = (sql: Sql, outcomes: readonly Outcome[]) =>
+/** Those of the outcomes whose deliveries are still claimed as they were handed over. */
+const lockClaimed = (sql: Sql, outcomes: readonly Outcome[]) =>
   sql.query<{ id: string }>(
+    `select d.id from delivery d join json_to_recordset($1::json) as r (id uuid, version int)
+       on d.id = r.id and d.version = r.version
+     where d.state = 'sending' order by d.id for update of d`,
+    [recordset(outcomes.map(({ id, version }) => ({ id, version })))],
+  );
+
+const recordOutcomes = (sql: Sql, outcomes: readonly (Outcome & { touch_id: string | null })[]) =>
+  sql.query(
     `update delivery d set state = r.state, why = r.why, remedy = r.remedy,
        send_at = coalesce(r.send_at, d.send_at), sent_at = r.sent_at,
-       carrier_ref = coalesce(r.carrier_ref, d.carrier_ref), version = d.version + 1
-     from json_to_recordset($1::json) as r (id uuid, version int, state text, why text, remedy text,
-       send_at timestamptz, sent_at timestamptz, carrier_ref text)
-     where d.id = r.id and d.version = r.version and d.state = 'sending' returning d.id`,
+       carrier_ref = coalesce(r.carrier_ref, d.carrier_ref), touch_id = r.touch_id, version = d.version + 1
+     from json_to_recordset($1::json) as r (id uuid, state text, why text, remedy text, send_at timestamptz,
+       sent_at timestamptz, carrier_ref text, touch_id uuid)
+     where d.id = r.id`,
     [recordset(outcomes)],
   );
 

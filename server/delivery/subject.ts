@@ -22,7 +22,7 @@ export const delivery: Subject = {
       rows: 'owner',
       // What has left can't be taken back with the writing of it.
       settled: `t.state in ('sending', 'sent') or t.sent_at is not null`,
-      person: { columns, merge: 'move', says: ['message', 'messages'], happened: true },
+      person: { columns, merge: 'move', label: ['message', 'messages'], countsAsHistory: true },
     }),
     TABLES({ table: 'batch', rows: 'owner' }),
     TABLES({

@@ -39,6 +39,6 @@ export function touchBookOf({ house }: Context): TouchBook {
 
 /** Tells screens and plans of what machines did to deliveries, which is no action. */
 export function notify(ctx: Context, personIds: readonly string[]): void {
-  ctx.writes.touch(['messages', 'touches']);
-  ctx.writes.note(personIds);
+  ctx.writes.bumpTopics(['messages', 'touches']);
+  ctx.writes.markStale(personIds);
 }

@@ -14,22 +14,22 @@ import { readCadences, yearlyDates, type StoredCadence } from '../cadences';
 import type { Context } from '../context';
 import type { Sql } from '../db';
 import { groupBy, type Settled, type Sphere, type TouchSource } from '../planner';
-import { noteSaid, readSayings, type Said, type Sayings } from '../templates';
-import { goOn } from './ending';
+import { noteSaid, readCopy, type Said, type ResolvedCopy } from '../templates';
+import { advanceEnrolment } from './ending';
 import * as queries from './plan-queries';
 
 /** What the words and reasons of beats are said from: the cadences by id, and what templates say. */
-export interface BeatsHeld {
+export interface BeatLookup {
   cadences: ReadonlyMap<string, StoredCadence>;
-  words: Sayings;
+  words: ResolvedCopy;
 }
 
 /** The cadences that a sphere was planned with. */
-export const cadencesIn = (sphere: Sphere): BeatsHeld['cadences'] =>
-  (sphere.held.get(BEAT) as BeatsHeld).cadences;
+export const cadencesIn = (sphere: Sphere): BeatLookup['cadences'] =>
+  (sphere.lookups.get(BEAT) as BeatLookup).cadences;
 
 /** Beats of the cadences that people are on. */
-export const beats: TouchSource<BeatsHeld> = {
+export const beats: TouchSource<BeatLookup> = {
   core: beatSource,
   async read({ db: sql }, ids, { leapDay }, before) {
     const enrolments = await queries.planEnrolments(sql, ids);
@@ -38,7 +38,7 @@ export const beats: TouchSource<BeatsHeld> = {
     const cadences = known
       ? before.cadences
       : new Map((await readCadences(sql)).map((c) => [c.id, c]));
-    const said = await readSayings(
+    const said = await readCopy(
       sql,
       [...cadences.values()].flatMap((cadence) => cadence.beats),
       ids,
@@ -69,16 +69,16 @@ export const beats: TouchSource<BeatsHeld> = {
     const byPerson = groupBy(enrolments, ({ person_id }) => person_id);
     return {
       asks: new Map([...byPerson].map(([id, mine]) => [id, mine.map(enrolmentOf)])),
-      held: { cadences, words },
+      lookup: { cadences, words },
     };
   },
   why: ({ item }, { cadences }) => beatReason(item, cadences.get(item.group!)?.name ?? null),
-  words({ item }, held, values) {
-    const words = saidBy(held, item)?.words ?? '';
+  words({ item }, lookup, values) {
+    const words = saidBy(lookup, item)?.words ?? '';
     const filled = fill(words, values);
     return filled.ok ? filled.text : words;
   },
-  template: ({ item }, held) => saidBy(held, item)?.template ?? null,
+  template: ({ item }, lookup) => saidBy(lookup, item)?.template ?? null,
   groupName: ({ item }, { cadences }) => cadences.get(item.group!)?.name ?? '',
   marks: (item) => ({
     enrolmentId: beatOf(item)!.enrolmentId,
@@ -86,12 +86,12 @@ export const beats: TouchSource<BeatsHeld> = {
   }),
   async settled(ctx, tx, settled) {
     if (settled.made) await noteWording(ctx, tx, settled);
-    await goOn(tx, settled);
+    await advanceEnrolment(tx, settled);
   },
 };
 
 /** What a beat says, with merge fields. */
-function saidBy({ cadences, words }: BeatsHeld, item: PlanItem): Said | null {
+function saidBy({ cadences, words }: BeatLookup, item: PlanItem): Said | null {
   const { cadenceId, beatId, round } = beatOf(item)!;
   const beat = cadences.get(cadenceId)?.beats.find(({ id }) => id === beatId);
   return beat ? words.of(beat, round, item.personId) : null;

@@ -16,7 +16,7 @@ import { sphereNow } from '../planner';
 import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
 import type { Recurring } from '../tasks';
-import { readMergeValues, readSayings } from '../templates';
+import { readMergeValues, readCopy } from '../templates';
 import { begin, finish } from './ending';
 import { settleFeeds } from './feed';
 import * as queries from './queries';
@@ -44,7 +44,7 @@ interface Theirs {
 
 const LAST_ROUND = 'last-daily-round';
 /** People whose day is written together, where no errand is run. */
-const AT_ONCE = 100;
+const ENROLMENTS_PER_STEP = 100;
 /** So many at once change what the database knows of its tables. */
 const MANY = 1_000;
 /** What was enrolled after the last round is looked for this much earlier. */
@@ -95,10 +95,10 @@ export const dailyRound: Recurring = {
       if (marks.length + over.length === 0) continue;
       if (errands.length > 0) await one(theirs);
       else together.push(theirs);
-      if (together.length === AT_ONCE) await many(together.splice(0));
+      if (together.length === ENROLMENTS_PER_STEP) await many(together.splice(0));
     }
     await many(together);
-    ctx.writes.note(changed);
+    ctx.writes.markStale(changed);
     if (failed.length > 0)
       throw new Error(
         `it could not be done for ${plural(failed.length, 'person', 'people')} of ${sphere.people.length}`,
@@ -193,7 +193,7 @@ async function send(
       .map((due) => ({ ...due, personId })),
   );
   if (dues.length === 0) return;
-  const words = await readSayings(
+  const words = await readCopy(
     tx,
     dues.map(({ beat }) => beat),
     [...new Set(dues.map(({ personId }) => personId))],

@@ -6,7 +6,7 @@ import type { Settled } from '../planner';
 import * as queries from './queries';
 
 /** After a beat was made or let go: the next round is counted from it, or the cadence ends with it. */
-export async function goOn(
+export async function advanceEnrolment(
   tx: Sql,
   { touch: { item }, person, on, today, calendar }: Settled,
 ): Promise<void> {

@@ -22,7 +22,7 @@ import { invalid } from '../api';
 import { resolveSelection } from '../people';
 import { sphereNow, type Sphere } from '../planner';
 import { readMergeValues } from '../templates';
-import { cadencesIn, type BeatsHeld } from './beats';
+import { cadencesIn, type BeatLookup } from './beats';
 import { compareLoad } from './load';
 import { letterWeeks } from './rota';
 import * as queries from './queries';
@@ -168,7 +168,7 @@ function sampleTouches(
 }
 
 /** What a beat that is no touch does. */
-function errandWords(cadences: BeatsHeld['cadences'], { errand }: Beat): string {
+function errandWords(cadences: BeatLookup['cadences'], { errand }: Beat): string {
   if (!errand) return '';
   if (errand.to === 'service') return 'Tells a service: ';
   return `Begins ${cadences.get(errand.cadenceId)?.name ?? 'another cadence'}`;

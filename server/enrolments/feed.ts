@@ -41,7 +41,7 @@ export async function settleFeeds(ctx: Context): Promise<void> {
   const settings = await readSettings(ctx.db);
   const calendar = calendarOf(settings, holidaysOf(ctx, settings));
   if (!isWorkingDay(toDayNumber(ctx.clock.today()), calendar)) return;
-  for (const cadence of fed) ctx.writes.note(await takeIn(ctx, cadence, cadence.feed!));
+  for (const cadence of fed) ctx.writes.markStale(await takeIn(ctx, cadence, cadence.feed!));
 }
 
 /** Answers who joined. */

@@ -407,7 +407,7 @@ export async function settleRotas(ctx: Context, people: Plans): Promise<void> {
     for (let from = 0; from < changes.length; from += FEW) {
       const some = changes.slice(from, from + FEW);
       await ctx.db.transaction((tx) => settle(ctx, tx, some));
-      ctx.writes.note(some.map(({ personId }) => personId));
+      ctx.writes.markStale(some.map(({ personId }) => personId));
       await new Promise(setImmediate);
     }
   }

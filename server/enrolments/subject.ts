@@ -22,8 +22,8 @@ export const enrolments: Subject = {
       person: {
         columns: ['person_id'],
         merge: mergeEnrolments,
-        says: ['cadence', 'cadences'],
-        happened: true,
+        label: ['cadence', 'cadences'],
+        countsAsHistory: true,
         automatic: `t.origin <> 'hand' and not exists (select 1 from item_mark m where m.enrolment_id = t.id)`,
       },
     }),

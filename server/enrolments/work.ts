@@ -62,5 +62,5 @@ export async function settleWork(ctx: Context, people: Plans): Promise<void> {
     if (fresh.length > 0) await queries.insertEnrolments(tx, fresh);
     return fresh.map(({ person_id }) => person_id);
   });
-  if (joined.length > 0) ctx.writes.note(joined);
+  if (joined.length > 0) ctx.writes.markStale(joined);
 }

@@ -1,3 +1,5 @@
+import { LRUCache } from 'lru-cache';
+
 import { notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
@@ -12,15 +14,14 @@ export interface Prepared {
 /** So many wait to be fetched, the latest. */
 const KEPT = 20;
 
-const waiting = new WeakMap<Context, Map<string, Prepared>>();
+const waiting = new WeakMap<Context, LRUCache<string, Prepared>>();
 
 /** Keeps a file ready; answers its id. */
 export function prepare(ctx: Context, file: Prepared): string {
-  const files = waiting.get(ctx) ?? new Map<string, Prepared>();
+  const files = waiting.get(ctx) ?? new LRUCache<string, Prepared>({ max: KEPT });
   waiting.set(ctx, files);
   const id = newId();
   files.set(id, file);
-  if (files.size > KEPT) files.delete(files.keys().next().value!);
   return id;
 }
 

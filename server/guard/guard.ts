@@ -1,3 +1,5 @@
+import { LRUCache } from 'lru-cache';
+
 import { waitAfter } from '@/core/access';
 
 import type { PassphraseFile } from './passphrase';
@@ -47,9 +49,14 @@ export const hostsOf = ({ host, origins, machine }: Reach): Set<string> =>
     ].map((name) => name.toLowerCase()),
   );
 
+/** So many places are remembered. */
+const MOST_PLACES = 10_000;
+
 /** Wrong tries in a row, by where they came from. */
 export class Tries {
-  private readonly wrong = new Map<string, { times: number; untilMs: number }>();
+  private readonly wrong = new LRUCache<string, { times: number; untilMs: number }>({
+    max: MOST_PLACES,
+  });
 
   /** Whole seconds that whoever asks has to wait; 0 for none. */
   secondsToWait(from: string, nowMs: number): number {
@@ -58,18 +65,13 @@ export class Tries {
 
   failed(from: string, nowMs: number): void {
     const times = (this.wrong.get(from)?.times ?? 0) + 1;
-    this.wrong.delete(from); // the newest last
     this.wrong.set(from, { times, untilMs: nowMs + waitAfter(times) });
-    if (this.wrong.size > MOST_PLACES) this.wrong.delete(this.wrong.keys().next().value!);
   }
 
   succeeded(from: string): void {
     this.wrong.delete(from);
   }
 }
-
-/** So many places are remembered. */
-const MOST_PLACES = 10_000;
 
 /** Who may come in: what the walls of the API ask. */
 export interface Guard {

@@ -2,7 +2,7 @@ import { PersonFields, Text } from '@/contract/record';
 import type { ImportedPerson, RowFault } from '@/core/intake';
 
 /** So many are checked before others get their turn. */
-const AT_ONCE = 500;
+const PEOPLE_PER_TURN = 500;
 /** A note of a file may be longer than one is written; it comes in as several. */
 const NOTE_MOST = 10_000;
 
@@ -13,8 +13,8 @@ const Tag = Text(60).min(1);
  * with its row, and kept in the note word for word.
  */
 export async function checkPeople(people: ImportedPerson[], faults: RowFault[]): Promise<void> {
-  for (let from = 0; from < people.length; from += AT_ONCE) {
-    for (const person of people.slice(from, from + AT_ONCE)) checkPerson(person, faults);
+  for (let from = 0; from < people.length; from += PEOPLE_PER_TURN) {
+    for (const person of people.slice(from, from + PEOPLE_PER_TURN)) checkPerson(person, faults);
     await new Promise((done) => setImmediate(done));
   }
 }

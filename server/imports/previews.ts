@@ -1,3 +1,5 @@
+import { LRUCache } from 'lru-cache';
+
 import type { ReadFile } from '@/core/intake';
 
 import { notFound } from '../api';
@@ -16,16 +18,14 @@ export interface Preview extends FileGiven {
 /** So many files can be looked at at once, the latest: each takes the room of its people. */
 const KEPT = 3;
 
-const open = new WeakMap<Context, Map<string, Preview>>();
+const open = new WeakMap<Context, LRUCache<string, Preview>>();
 
 /** Keeps a preview, in place of the one that it comes from. */
 export function keepPreview(ctx: Context, preview: Omit<Preview, 'id'>, id = newId()): Preview {
-  const previews = open.get(ctx) ?? new Map<string, Preview>();
+  const previews = open.get(ctx) ?? new LRUCache<string, Preview>({ max: KEPT });
   open.set(ctx, previews);
-  previews.delete(id);
   const kept = { ...preview, id };
   previews.set(id, kept);
-  if (previews.size > KEPT) previews.delete(previews.keys().next().value!);
   return kept;
 }
 

@@ -86,7 +86,7 @@ export async function removeUntouched(
   tables: readonly PersonTable[],
 ): Promise<number> {
   const happened = tables
-    .filter(({ person }) => person.happened)
+    .filter(({ person }) => person.countsAsHistory)
     .map(
       ({ table, person }) =>
         `and not exists (select 1 from ${table} t where (${person.columns.map((c) => `t.${c} = p.id`).join(' or ')})

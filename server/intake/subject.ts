@@ -12,7 +12,7 @@ export const intake: Subject = {
       person: {
         columns: ['person_id'],
         merge: 'move',
-        says: ['message by the web form', 'messages by the web form'],
+        label: ['message by the web form', 'messages by the web form'],
       },
     }),
     ROUTES(intakeRoutes),

@@ -25,8 +25,8 @@ export const messages: Subject = {
       person: {
         columns: ['person_id'],
         merge: 'move',
-        says: ['answer', 'answers'],
-        happened: true,
+        label: ['answer', 'answers'],
+        countsAsHistory: true,
       },
     }),
     ROUTES(messageRoutes),

@@ -29,14 +29,14 @@ export async function erasureOf(ctx: Context, id: string) {
   const held: string[] = [];
   let enrolments = 0;
   for (const table of personTables(ctx.house.of(TABLES))) {
-    const { says } = table.person;
-    if (!says) continue;
+    const { label } = table.person;
+    if (!label) continue;
     const [row] = await ctx.db.query<{ n: number }>(
       `select count(*)::int as n from ${table.table} t where ${ofPeople(table)}`,
       [[id]],
     );
     if (table.table === 'enrolment') enrolments = row!.n;
-    if (row!.n > 0) held.push(plural(row!.n, ...says));
+    if (row!.n > 0) held.push(plural(row!.n, ...label));
   }
   return { name, held, enrolments, backups: await backupWords(ctx) };
 }
@@ -51,8 +51,8 @@ export async function erase(ctx: Context, id: string, name: string) {
     await eraseRows(ctx, tx, id);
     await addTask(tx, { key: SCRUB, kind: SCRUB, now: ctx.clock.now(), again: true });
   });
-  ctx.writes.touch(['people']);
-  ctx.writes.note([id]);
+  ctx.writes.bumpTopics(['people']);
+  ctx.writes.markStale([id]);
   // What fails here is done by the task, in a minute.
   await runKind(ctx, SCRUB).catch((err: unknown) =>
     ctx.log.error({ err }, 'cleaning the files failed'),
@@ -134,8 +134,8 @@ export const eraseHandler: TaskHandler<string> = {
     await noteErased(ctx.dataDir, id);
     await eraseRows(ctx, tx, id);
     await addTask(tx, { key: SCRUB, kind: SCRUB, now: ctx.clock.now(), again: true });
-    ctx.writes.touch(['people']);
-    ctx.writes.note([id]);
+    ctx.writes.bumpTopics(['people']);
+    ctx.writes.markStale([id]);
     return 'Erased.';
   },
 };

@@ -10,7 +10,7 @@ import { readTypedLine } from '@/core/intake';
 import { orderIn } from '@/core/time';
 
 import type { Context } from '../context';
-import { kept, notFound, register, type RequestInput } from '../api';
+import { memoizeUntilWrite, notFound, register, type RequestInput } from '../api';
 import { readEntries } from '../lists';
 import { readSettings } from '../settings';
 import * as actions from './actions';
@@ -37,7 +37,7 @@ export function peopleRoutes(router: Router, ctx: Context): void {
     await assertRules(ctx, ctx.db, { filter });
     return readList(ctx, filter, sort, { offset, limit });
   };
-  register(router, api.listPeople, kept(ctx, list));
+  register(router, api.listPeople, memoizeUntilWrite(ctx, list));
   register(router, api.countPeople, async ({ body: { filter } }) => {
     await assertRules(ctx, ctx.db, { filter });
     return {
@@ -56,7 +56,7 @@ export function peopleRoutes(router: Router, ctx: Context): void {
       tags: await tagCounts(ctx.db),
     };
   };
-  register(router, api.peopleFacets, kept(ctx, facets));
+  register(router, api.peopleFacets, memoizeUntilWrite(ctx, facets));
   register(router, api.listFacts, async () => ({
     facts: ctx.house.of(FACTS).map(({ key, label, type }) => ({ key, label, type })),
   }));

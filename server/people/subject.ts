@@ -55,7 +55,7 @@ export const people: Subject = {
     TABLES({
       table: 'note',
       rows: 'owner',
-      person: { columns, merge: 'move', says: ['note', 'notes'], happened: true },
+      person: { columns, merge: 'move', label: ['note', 'notes'], countsAsHistory: true },
     }),
     TABLES({
       table: 'job',
@@ -63,19 +63,19 @@ export const people: Subject = {
       person: {
         columns,
         merge: 'move',
-        says: ['piece of work', 'pieces of work'],
-        happened: true,
+        label: ['piece of work', 'pieces of work'],
+        countsAsHistory: true,
       },
     }),
     TABLES({
       table: 'photo',
       rows: 'owner',
-      person: { columns, merge: mergePhotos, says: ['photo', 'photos'] },
+      person: { columns, merge: mergePhotos, label: ['photo', 'photos'] },
     }),
     TABLES({
       table: 'person_tag',
       rows: 'owner',
-      person: { columns, merge: { unless: ['tag_id'] }, says: ['tag', 'tags'] },
+      person: { columns, merge: { unless: ['tag_id'] }, label: ['tag', 'tags'] },
     }),
     TABLES({
       table: 'tie',
@@ -83,8 +83,8 @@ export const people: Subject = {
       person: {
         columns: ['person_id', 'other_id'],
         merge: mergeTies,
-        says: ['tie', 'ties'],
-        happened: true,
+        label: ['tie', 'ties'],
+        countsAsHistory: true,
       },
     }),
     TABLES({

@@ -47,7 +47,9 @@ export function plannedReason(
     openedOn: sphere.told.openedOn,
     today,
   };
-  const why = source ? source.why(touch, sphere.held.get(item.source), today) : keeperReason(facts);
+  const why = source
+    ? source.why(touch, sphere.lookups.get(item.source), today)
+    : keeperReason(facts);
   const about = sphere.told.putOffAbout.get(item.key);
   return `${why}${movedReason(touch, facts, source?.core)}${about ? ` About: ${about.replace(/[.\s]+$/, '')}.` : ''}`;
 }
@@ -59,15 +61,15 @@ export const itemWords = (
   touch: PlannedTouch,
   values: MergeValues,
 ): string =>
-  sourceOf(ctx, touch.item)?.words(touch, sphere.held.get(touch.item.source), values) ?? '';
+  sourceOf(ctx, touch.item)?.words(touch, sphere.lookups.get(touch.item.source), values) ?? '';
 
 /** The template that the words of an item are of. */
 export const itemTemplate = (ctx: Context, sphere: Sphere, touch: PlannedTouch) =>
-  sourceOf(ctx, touch.item)?.template?.(touch, sphere.held.get(touch.item.source)) ?? null;
+  sourceOf(ctx, touch.item)?.template?.(touch, sphere.lookups.get(touch.item.source)) ?? null;
 
 /** What an item belongs to, such as the name of its cadence; empty where nothing is. */
 export const groupName = (ctx: Context, sphere: Sphere, touch: { item: PlanItem }): string =>
-  sourceOf(ctx, touch.item)?.groupName?.(touch, sphere.held.get(touch.item.source)) ?? '';
+  sourceOf(ctx, touch.item)?.groupName?.(touch, sphere.lookups.get(touch.item.source)) ?? '';
 
 /** What a mark of an item refers to besides its key. */
 export const markedWith = (ctx: Context, item: PlanItem) =>

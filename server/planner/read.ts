@@ -10,7 +10,7 @@ import { TOUCH_SOURCES } from './source';
 export interface PeopleRead {
   people: PlanPerson[];
   names: Map<string, string>;
-  held: Map<string, unknown>;
+  lookups: Map<string, unknown>;
 }
 
 /** Everybody who is planned for, or those of them among `ids`, with what the sources ask for of them. */
@@ -23,12 +23,12 @@ export async function readPeople(
   const sql = ctx.db;
   const people = await queries.planPeople(sql, ids);
   const lasts = groupBy(await queries.planLast(sql, ids), ({ person_id }) => person_id);
-  const held = new Map(before);
+  const lookups = new Map(before);
   const asks = new Map<string, Record<string, unknown>>();
   for (const source of ctx.house.of(TOUCH_SOURCES)) {
     const { name } = source.core;
     const read = await source.read(ctx, ids, settings, before.get(name) ?? null);
-    held.set(name, read.held);
+    lookups.set(name, read.lookup);
     for (const [id, asked] of read.asks) {
       const all = asks.get(id) ?? {};
       all[name] = asked;
@@ -52,7 +52,7 @@ export async function readPeople(
       asks: asks.get(row.id) ?? {},
     })),
     names: new Map(people.map(({ id, name }) => [id, name])),
-    held,
+    lookups,
   };
 }
 

@@ -7,11 +7,11 @@ import type { Sql } from '../db';
 import { slot } from '../house';
 import type { OwnerSettings } from '../settings';
 
-/** What a source asks for of people, and what it holds to say words from. */
-export interface SourceRead<Held> {
+/** What a source asks for of people, and what it looks up to say words from. */
+export interface SourceRead<Lookup> {
   /** By person: plain values, which core's source of the same name makes items of. */
   asks: Map<string, unknown>;
-  held: Held;
+  lookup: Lookup;
 }
 
 /** What became of a planned touch when the owner settled it. */
@@ -33,26 +33,26 @@ export interface Settled {
  * The server's side of a touch source: which asks are on record, and what is said of its touches.
  * The planner knows each by this alone, and its items by core's source of the same name.
  */
-export interface TouchSource<Held = unknown> {
+export interface TouchSource<Lookup = unknown> {
   core: CoreSource;
   /**
-   * Reads what it asks for of everybody, or of `ids`. Then `before` is what it held, to which what
+   * Reads what it asks for of everybody, or of `ids`. Then `before` is what it lookup, to which what
    * these people need is added.
    */
   read(
     ctx: Context,
     ids: readonly string[] | null,
     settings: OwnerSettings,
-    before: Held | null,
-  ): Promise<SourceRead<Held>>;
+    before: Lookup | null,
+  ): Promise<SourceRead<Lookup>>;
   /** Why a touch of it is planned, in one sentence. */
-  why(touch: PlannedTouch, held: Held, today: PlainDate): string;
+  why(touch: PlannedTouch, lookup: Lookup, today: PlainDate): string;
   /** The words to use, filled in for the person; empty where there are none. */
-  words(touch: PlannedTouch, held: Held, values: MergeValues): string;
+  words(touch: PlannedTouch, lookup: Lookup, values: MergeValues): string;
   /** The template that the words are of, and which of its wordings; null where they are its own. */
-  template?(touch: PlannedTouch, held: Held): { id: string; wordingId: string } | null;
+  template?(touch: PlannedTouch, lookup: Lookup): { id: string; wordingId: string } | null;
   /** What its items belong together by, in words: the name of the cadence. */
-  groupName?(touch: Pick<PlannedTouch, 'item'>, held: Held): string;
+  groupName?(touch: Pick<PlannedTouch, 'item'>, lookup: Lookup): string;
   /** What a mark of its items refers to besides their key, where rows of other tables depend on it. */
   marks?(item: PlanItem): { enrolmentId: string; plannedOn: PlainDate };
   /** Called within the action that made one or let it go. */
@@ -61,6 +61,6 @@ export interface TouchSource<Held = unknown> {
 
 export const TOUCH_SOURCES = slot<TouchSource>('touch sources');
 
-/** Declares a touch source; the planner hands back to it only what it held itself. */
-export const touchSource = <Held>(source: TouchSource<Held>) =>
+/** Declares a touch source; the planner hands back to it only what it lookup itself. */
+export const touchSource = <Lookup>(source: TouchSource<Lookup>) =>
   TOUCH_SOURCES(source as TouchSource<unknown>);

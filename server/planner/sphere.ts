@@ -37,7 +37,7 @@ export interface Sphere {
   people: PlanPerson[];
   names: Map<string, string>;
   /** What each touch source holds to say words from, by its name. */
-  held: ReadonlyMap<string, unknown>;
+  lookups: ReadonlyMap<string, unknown>;
   settings: OwnerSettings;
   /** Public holidays that are days off, by day. */
   holidays: ReadonlyMap<DayNumber, string>;
@@ -163,7 +163,7 @@ const byPersonOf = (result: Plan) => groupBy(result.touches, ({ item }) => item.
 /** The sphere after a write about these people. The one before stays as it is: a request may hold it. */
 async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Promise<Sphere> {
   const ids = withHomes(old.people, new Set(changed));
-  const read = await readPeople(ctx, old.settings, [...ids], old.held);
+  const read = await readPeople(ctx, old.settings, [...ids], old.lookups);
   const { options, told } = await readOptions(ctx, old.settings, old.holidays);
   const now = new Map(read.people.map((person) => [person.id, person]));
   const before = new Set(old.people.map(({ id }) => id));
@@ -179,7 +179,7 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
     ...old,
     people,
     names: new Map([...names, ...read.names]),
-    held: read.held,
+    lookups: read.lookups,
     options,
     told,
     plan: result,

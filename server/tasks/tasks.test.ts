@@ -218,7 +218,7 @@ test('a run that takes long does not swallow what follows writes', async () => {
   await add('long', 'long');
   minute = 10;
   const long = poll();
-  api.ctx.writes.note('everybody');
+  api.ctx.writes.markStale('everybody');
   // The looks of the quarter hour and after find one under way.
   for (minute = 14; minute < 18; minute++) void poll();
   release();

@@ -31,7 +31,7 @@ export const SAMPLE = {
   cadence: 'The year',
 } satisfies MergeValues;
 
-const AT_ONCE = 1000;
+const FACES_PER_PAGE = 1000;
 const SHOWN_WHO = 8;
 const SHOWN_READERS = 24;
 
@@ -45,8 +45,8 @@ export async function check(ctx: Context, asked: Asked): Promise<CallOutput<type
   const lacks = new Map<string, string>();
   const asks = texts.flatMap((text) => fieldsOf(text));
   if (faults.length === 0 && asks.length > 0)
-    for (let at = 0; at < faces.length; at += AT_ONCE) {
-      const some = faces.slice(at, at + AT_ONCE);
+    for (let at = 0; at < faces.length; at += FACES_PER_PAGE) {
+      const some = faces.slice(at, at + FACES_PER_PAGE);
       const values = await readMergeValues(
         ctx,
         ctx.db,

@@ -8,6 +8,6 @@ export {
   type TemplateRow,
 } from './queries';
 export { asMailed, cleanRich, picturesIn, plainOf } from './rich';
-export { noteSaid, readSayings, type Said, type Sayer, type Sayings } from './sayings';
+export { noteSaid, readCopy, type Said, type Sayer, type ResolvedCopy } from './copy';
 export { readMergeValues } from './values';
 export { assertFiles, faultsOfWords, tidied, tidiedOrRefused } from './words';

@@ -53,7 +53,9 @@ export const touchBook: TouchBook = {
 
 async function logAutomatic(ctx: Context, tx: Sql, sent: readonly SentDelivery[]) {
   if (sent.length === 0) return [];
-  const holds = holdsOf(kindSetups((await readSettings(tx)).kinds));
+  // What was sent to many kept nobody's promise.
+  const keeps = ({ cadence }: SentDelivery) => cadence !== '';
+  const holds = sent.some(keeps) ? holdsOf(kindSetups((await readSettings(tx)).kinds)) : null;
   const touches = sent.map((one) => {
     const { touch: kind } = channelOf(ctx, one.channel);
     return {
@@ -64,8 +66,7 @@ async function logAutomatic(ctx: Context, tx: Sql, sent: readonly SentDelivery[]
       kind,
       outcome: 'sent' as const,
       automatic: true,
-      // What was sent to many kept nobody's promise.
-      hold: one.cadence === '' ? 0 : holdOf(kind, 'sent', holds),
+      hold: holds && keeps(one) ? holdOf(kind, 'sent', holds) : 0,
       delivery: one.id,
     };
   });

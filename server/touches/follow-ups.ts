@@ -44,7 +44,7 @@ export const followUps: TouchSource<ReadonlyMap<string, FollowUpWords>> = {
           mine.map((row) => ({ id: row.id, on: row.on, kind: row.kind as TouchKind })),
         ]),
       ),
-      held: new Map([...(before ?? []), ...rows.map((row) => [row.id, row] as const)]),
+      lookup: new Map([...(before ?? []), ...rows.map((row) => [row.id, row] as const)]),
     };
   },
   why: ({ item }, words, today) =>

@@ -7,12 +7,12 @@ import { register } from '../api';
 import * as actions from './actions';
 import { logTouch } from './log';
 import { noteSeen, readDesk } from './desk';
-import { readMeant, settleMeant } from './meant';
+import { overdueFollowUps, settleMeant } from './overdue';
 
 export function touchRoutes(router: Router, ctx: Context): void {
   register(router, api.getDesk, () => readDesk(ctx));
   register(router, api.seeDesk, ({ body }) => noteSeen(ctx, body.keys));
-  register(router, api.listMeant, () => readMeant(ctx));
+  register(router, api.listMeant, () => overdueFollowUps(ctx));
   register(router, api.settleMeant, ({ body }) => settleMeant(ctx, body.ids, body.fate));
   register(router, api.logTouch, ({ body }) => logTouch(ctx, body));
   register(router, api.logPast, ({ body }) => actions.logPast(ctx, body.touches));

@@ -13,14 +13,14 @@ const person = { columns: ['person_id'], merge: 'move' as const, happened: true 
 export const touches: Subject = {
   name: 'touches',
   provides: [
-    TABLES({ table: 'touch', rows: 'owner', person: { ...person, says: ['touch', 'touches'] } }),
+    TABLES({ table: 'touch', rows: 'owner', person: { ...person, label: ['touch', 'touches'] } }),
     TABLES({
       table: 'follow_up',
       rows: 'owner',
       person: {
         ...person,
         columns: ['person_id', 'thanks_for'],
-        says: ['follow-up', 'follow-ups'],
+        label: ['follow-up', 'follow-ups'],
         automatic: `t.thanks_for is not null and not exists (select 1 from item_mark m where m.source = 'follow' and m.of_id = t.id)`,
       },
     }),

@@ -31,5 +31,5 @@ export async function planThanks(ctx: Context, people: Plans): Promise<void> {
         thanks_for: came,
       });
   });
-  ctx.writes.note(owed.map(({ to }) => to));
+  ctx.writes.markStale(owed.map(({ to }) => to));
 }

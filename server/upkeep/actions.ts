@@ -27,7 +27,7 @@ export async function backUpNow({ db, dataDir, script, writes }: Context) {
   if (!dataDir) throw conflict('A PostgreSQL server keeps the data: it makes the backups.');
   const name = await oneAtATime(db, () => backup(db, dataDir, 'asked'));
   const checked = await checkBackup(dataDir, name, script);
-  writes.touch(['upkeep']);
+  writes.bumpTopics(['upkeep']);
   const file = (await backupsIn(dataDir)).find((one) => one.name === name)!;
   return { backup: toBackup(file, checked) };
 }

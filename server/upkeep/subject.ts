@@ -46,7 +46,7 @@ export const upkeep: Subject = {
         const name = await backupWhenDue(db, dataDir, clock.realMs());
         if (!name) return 'There is one of today.';
         const { fault, people } = await checkBackup(dataDir, name, script);
-        writes.touch(['upkeep']);
+        writes.bumpTopics(['upkeep']);
         return fault ?? `Made, and opened: ${people} people.`;
       },
     }),

@@ -19,8 +19,8 @@ export const gifts: Subject = {
       person: {
         columns: ['person_id'],
         merge: 'move',
-        says: ['gift', 'gifts'],
-        happened: true,
+        label: ['gift', 'gifts'],
+        countsAsHistory: true,
       },
     }),
     ROUTES((router, ctx) => {

@@ -89,3 +89,15 @@ update change set
   before = case when before ? 'by_itself' then before - 'by_itself' || jsonb_build_object('automatic', before -> 'by_itself') else before end,
   after = case when after ? 'by_itself' then after - 'by_itself' || jsonb_build_object('automatic', after -> 'by_itself') else after end
   where table_name = 'touch';
+
+-- A touch that holds nothing changes no standing, and thousands of emails to many hold nothing.
+create or replace function extend_last_touch() returns trigger language plpgsql as $$
+declare ids uuid[];
+begin
+  insert into last_touch as l (person_id, hold, on_day)
+    select person_id, hold, max(on_day) from changed_rows group by person_id, hold
+  on conflict (person_id, hold) do update set on_day = excluded.on_day where l.on_day < excluded.on_day;
+  execute 'select array_agg(distinct person_id) from changed_rows where hold > 0' into ids;
+  perform standings_changed(ids);
+  return null;
+end $$;

@@ -3,7 +3,7 @@ import { plainDate } from '@/core/time';
 import { setToday } from '@/server/clock';
 import { startTestApi, type TestApi } from '@/testing/api';
 
-import { kept } from './kept';
+import { memoizeUntilWrite } from './memoize';
 
 let api: TestApi;
 beforeEach(async () => {
@@ -15,7 +15,7 @@ afterEach(() => api.close());
 /** A reading that tells how often it was worked out. */
 function counted() {
   let times = 0;
-  const read = kept(api.ctx, async (given: { text: string }) => {
+  const read = memoizeUntilWrite(api.ctx, async (given: { text: string }) => {
     times += 1;
     if (given.text === 'refused') throw new Error('refused');
     return `${given.text} ${times}`;

@@ -21,7 +21,7 @@ export interface Said {
 const usedKey = (personId: string, templateId: string) => `${personId} ${templateId}`;
 
 /** What is said: own words, or those of templates, of which nobody gets the same one twice running. */
-export class Sayings {
+export class ResolvedCopy {
   constructor(
     private readonly templates: ReadonlyMap<string, TemplateRow>,
     private readonly used: Map<string, string>,
@@ -49,8 +49,8 @@ export class Sayings {
   }
 
   /** These, with what other people had last. */
-  with(others: Sayings): Sayings {
-    return new Sayings(
+  with(others: ResolvedCopy): ResolvedCopy {
+    return new ResolvedCopy(
       new Map([...this.templates, ...others.templates]),
       new Map([...this.used, ...others.used]),
     );
@@ -58,16 +58,16 @@ export class Sayings {
 }
 
 /** Reads what is said, as far as templates say it; and what people had last, or everybody (null). */
-export async function readSayings(
+export async function readCopy(
   sql: Sql,
   sayers: readonly Pick<Sayer, 'templateId'>[],
   ids: readonly string[] | null,
-): Promise<Sayings> {
+): Promise<ResolvedCopy> {
   const templateIds = [...new Set(sayers.flatMap(({ templateId }) => templateId ?? []))];
-  if (templateIds.length === 0) return new Sayings(new Map(), new Map());
+  if (templateIds.length === 0) return new ResolvedCopy(new Map(), new Map());
   const templates = await templatesAmong(sql, templateIds);
   const used = await wordingsUsed(sql, ids);
-  return new Sayings(
+  return new ResolvedCopy(
     new Map(templates.map((row) => [row.id, row])),
     new Map(
       used.map(({ person_id, template_id, wording_id }) => [
@@ -85,7 +85,7 @@ export async function noteSaid(
   { round, personId, at }: { round: number; personId: string; at: string },
 ): Promise<void> {
   if (!sayer.templateId) return;
-  const { template } = (await readSayings(sql, [sayer], [personId])).of(sayer, round, personId);
+  const { template } = (await readCopy(sql, [sayer], [personId])).of(sayer, round, personId);
   if (!template) return;
   const used = { person_id: personId, template_id: template.id, wording_id: template.wordingId };
   await noteWordings(sql, [{ ...used, at }]);

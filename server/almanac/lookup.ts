@@ -15,13 +15,13 @@ import { andList, longDate, partsOf, toDayNumber, toPlainDate } from '@/core/tim
 import type { Context } from '../context';
 import type { Sphere } from '../planner';
 import type { OwnerSettings } from '../settings';
-import { readSayings, type Said, type Sayings } from '../templates';
+import { readCopy, type Said, type ResolvedCopy } from '../templates';
 import { readAlmanacPeople } from './people';
 import * as queries from './queries';
 import { greetingsIn, greetingTimes, planAll } from './read';
 
-/** Everything that is told of dates and greetings: kept in memory with the plan, and renewed with it. */
-export interface GreetingsHeld {
+/** Everything that is told of dates and greetings: in memory with the plan, and renewed with it. */
+export interface GreetingLookup {
   /** Everybody with their dates. */
   people: ReadonlyMap<string, AlmanacPerson>;
   /** All rules in their order. */
@@ -29,20 +29,21 @@ export interface GreetingsHeld {
   /** Greetings that are still to be given, from some weeks ago to somewhat more than a year ahead. */
   greetings: ReadonlyMap<string, Greeting>;
   plans: ReadonlyMap<string, PlanGreeting>;
-  sayings: Sayings;
+  copy: ResolvedCopy;
   /** Words that were written for one greeting, by its key. */
   own: ReadonlyMap<string, string>;
 }
 
-/** What is held of the people whom a sphere was planned for. */
-export const heldOf = ({ held }: Sphere): GreetingsHeld => held.get(GREETING) as GreetingsHeld;
+/** What is known of the people whom a sphere was planned for. */
+export const greetingLookupOf = ({ lookups }: Sphere): GreetingLookup =>
+  lookups.get(GREETING) as GreetingLookup;
 
 /** So far back greetings are looked for that nobody gave. */
 const BACK_DAYS = 40;
 /** Somewhat more than a year, which is as far as anything looks ahead. */
 const AHEAD_DAYS = 380;
 
-/** What was held before of others than these people, with what is known now of them. */
+/** What was read before of others than these people, with what is known now of them. */
 function renewed<T>(
   before: ReadonlyMap<string, T> | undefined,
   now: Iterable<readonly [string, T]>,
@@ -54,13 +55,13 @@ function renewed<T>(
   return all;
 }
 
-/** Reads what is held, of everybody or of the people of some homes; then `before` is what was held. */
-export async function readHeld(
+/** Reads what greetings are made from, of everybody or of the people of some homes; then `before` is what was read. */
+export async function readLookup(
   ctx: Context,
   ids: readonly string[] | null,
   settings: OwnerSettings,
-  before: GreetingsHeld | null,
-): Promise<GreetingsHeld> {
+  before: GreetingLookup | null,
+): Promise<GreetingLookup> {
   const sql = ctx.db;
   const today = toDayNumber(ctx.clock.today());
   const rules = await queries.readRules(sql);
@@ -69,7 +70,7 @@ export async function readHeld(
   const span = { from: today - BACK_DAYS, to: today + AHEAD_DAYS };
   const settled = new Set((await queries.readMarks(sql, ids)).map(keyOfMark));
   const { greetings } = greetingsIn({ settings, people, rules }, span, settled);
-  const sayings = await readSayings(sql, rules.map(sayerOf), ids);
+  const sayings = await readCopy(sql, rules.map(sayerOf), ids);
   const own = await queries.readOwnWords(sql, ids);
   const theirs = new Set(ids);
   const isOfTheirs = (key: string) => theirs.has(readKey(key).of);
@@ -86,7 +87,7 @@ export async function readHeld(
       isOfTheirs,
     ),
     plans: renewed(before?.plans, planAll(greetings, greetingTimes(ctx, settings)), isOfTheirs),
-    sayings: before ? before.sayings.with(sayings) : sayings,
+    copy: before ? before.copy.with(sayings) : sayings,
     own: renewed(
       before?.own,
       own.map(({ id, words }) => [id, words]),
@@ -105,16 +106,16 @@ export function keyOfMark({ person_id, part }: queries.MarkRow): string {
 export const holding = (
   ctx: Context,
   settings: OwnerSettings,
-  held: GreetingsHeld,
+  lookup: GreetingLookup,
   greetings: readonly Greeting[],
-): GreetingsHeld => ({
-  ...held,
+): GreetingLookup => ({
+  ...lookup,
   greetings: new Map(greetings.map((one) => [one.key, one])),
   plans: planAll(greetings, greetingTimes(ctx, settings)),
 });
 
 /** The people of a home, or whoever lives alone. */
-export const homeIn = ({ people }: GreetingsHeld, ids: readonly string[]): AlmanacPerson[] => {
+export const homeIn = ({ people }: GreetingLookup, ids: readonly string[]): AlmanacPerson[] => {
   const asked = new Set(ids);
   const homes = new Set(ids.map((id) => people.get(id)?.householdId).filter(Boolean));
   return [...people.values()].filter(
@@ -122,7 +123,7 @@ export const homeIn = ({ people }: GreetingsHeld, ids: readonly string[]): Alman
   );
 };
 
-export function saidOf({ greetings, plans, people }: GreetingsHeld, key: string): SaidOf | null {
+export function saidOf({ greetings, plans, people }: GreetingLookup, key: string): SaidOf | null {
   const [greeting, plan] = [greetings.get(key), plans.get(key)];
   if (!greeting || !plan) return null;
   const withNames = greeting.others.map((one) => people.get(one.personId)?.name ?? '');
@@ -136,20 +137,20 @@ export const sayerOf = ({ words, template_id: templateId }: queries.RuleRow) => 
 });
 
 /** What a greeting says, with merge fields: its rule's words for this year, or its own. */
-export function wordsFor(held: GreetingsHeld, key: string): Said | null {
-  const greeting = held.greetings.get(key);
-  const rule = greeting && held.rules.get(greeting.rule.id);
+export function wordsFor(lookup: GreetingLookup, key: string): Said | null {
+  const greeting = lookup.greetings.get(key);
+  const rule = greeting && lookup.rules.get(greeting.rule.id);
   if (!greeting || !rule) return null;
-  const said = held.sayings.of(sayerOf(rule), partsOf(greeting.on).year, greeting.personId);
+  const said = lookup.copy.of(sayerOf(rule), partsOf(greeting.on).year, greeting.personId);
   const subject = said.template ? said.subject : rule.subject;
-  const own = held.own.get(key);
+  const own = lookup.own.get(key);
   return own === undefined
     ? { ...said, subject }
     : { subject, words: own, html: '', files: [], template: null };
 }
 
 /** The merge fields of an occasion; who is greeted together is called together. */
-export function greetingValues({ greetings, people }: GreetingsHeld, key: string): MergeValues {
+export function greetingValues({ greetings, people }: GreetingLookup, key: string): MergeValues {
   const greeting = greetings.get(key);
   if (!greeting) return {};
   const { others, count, whose, occasion, name, on } = greeting;

@@ -20,12 +20,12 @@ const SHOWN = 200;
 /** Days after which what was left for later is there again. */
 const LATER_DAYS = 28;
 
-const leftUndone = (ctx: Context) =>
+const followUpsLeftUndone = (ctx: Context) =>
   followUpsBefore(ctx.db, addDays(ctx.clock.today(), -GATHERED_AFTER_DAYS));
 
 /** What the owner meant to do and left for more than a week; see `isGathered`. */
-export async function readMeant(ctx: Context): Promise<CallOutput<typeof listMeant>> {
-  const all = await leftUndone(ctx);
+export async function overdueFollowUps(ctx: Context): Promise<CallOutput<typeof listMeant>> {
+  const all = await followUpsLeftUndone(ctx);
   const items = all.slice(0, SHOWN).map(({ id, person_id, name, kind, words, on }) => ({
     id,
     personId: person_id as CallOutput<typeof listMeant>['items'][number]['personId'],
@@ -41,7 +41,7 @@ export async function readMeant(ctx: Context): Promise<CallOutput<typeof listMea
 export async function settleMeant(ctx: Context, ids: readonly string[], fate: Fate) {
   const sphere = await sphereNow(ctx);
   const asked = new Set(ids);
-  const meant = (await leftUndone(ctx)).filter(({ id }) => asked.has(id));
+  const meant = (await followUpsLeftUndone(ctx)).filter(({ id }) => asked.has(id));
   if (meant.length === 0) throw notFound('These are settled already.');
   const today = ctx.clock.today();
   const later = addDays(today, LATER_DAYS);
