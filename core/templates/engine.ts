@@ -77,6 +77,14 @@ export function fieldsOf(text: string): readonly string[] {
   return Array.isArray(found) ? [] : found.fields;
 }
 
+/** What would keep a rich text from going to one reader; most need not be filled in to see that nothing does. */
+export function richFaults(html: string, values: MergeValues): readonly TemplateFault[] {
+  const found = read(html);
+  if (!Array.isArray(found) && found.fields.every((field) => values[field])) return [];
+  const filled = fillRich(html, values);
+  return filled.ok ? [] : filled.faults;
+}
+
 /** The fields of a text that would keep it from going to one reader. */
 export function missingIn(text: string, values: MergeValues): readonly string[] {
   // Most have all that most texts ask for, and nothing need be filled in to see that.

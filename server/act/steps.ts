@@ -25,7 +25,7 @@ export interface Step {
 export class CalledOff extends Error {}
 
 /** Milliseconds that a part is to take; its size follows from what the one before it took. */
-const PART_MS = 100;
+const PART_MS = 150;
 const FIRST_PART = 50;
 const [SMALLEST_PART, LARGEST_PART] = [10, 1_000];
 

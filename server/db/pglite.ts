@@ -25,6 +25,22 @@ export interface PgliteOptions {
   amcheck?: boolean;
 }
 
+/** Milliseconds of statements after which others are heard. */
+const BREATH_MS = 20;
+
+/**
+ * PGlite answers within the same turn of the event loop: whoever asks one thing after the other would
+ * keep it to themselves, with nobody's request read meanwhile.
+ */
+function breather(): () => Promise<void> {
+  let heardAt = performance.now();
+  return async () => {
+    if (performance.now() - heardAt < BREATH_MS) return;
+    await new Promise(setImmediate);
+    heardAt = performance.now();
+  };
+}
+
 /** Its files are made through emscripten, which heeds no umask of the process. */
 function keepPrivate({ Module: { FS } }: PGlite): void {
   const chmod = FS.chmod.bind(FS);
@@ -56,9 +72,13 @@ export async function openPglite(
   await pg.exec('set wal_recycle = off');
   const flush = dir ? walFlusher(dir) : null;
   const turns = inTurn();
+  const breathe = breather();
   const sqlOn = (on: Pick<PGlite, 'query'>): Sql => ({
-    query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) =>
-      (await on.query<T>(text, [...params])).rows,
+    query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) => {
+      const { rows } = await on.query<T>(text, [...params]);
+      await breathe();
+      return rows;
+    },
   });
   // A transaction has the database to itself: who asks past their own would wait for themselves for ever.
   const within = new AsyncLocalStorage<true>();

@@ -2,7 +2,14 @@ import { LRUCache } from 'lru-cache';
 
 import { obstacleTo, type Obstacle } from '@/core/delivery';
 import { subjectOf } from '@/core/messages';
-import { faultShown, fieldsOf, fill, fillRich, type MergeValues } from '@/core/templates';
+import {
+  faultShown,
+  fieldsOf,
+  fill,
+  richFaults,
+  type Filled as TextFilled,
+  type MergeValues,
+} from '@/core/templates';
 
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
@@ -179,11 +186,13 @@ export async function suppressedOf(
  * The plain words of rich ones, filled in: read out of the HTML once, however many they go to. A paragraph
  * that is only there for some leaves no gap.
  */
-function plainWords(html: string, values: MergeValues): string {
+function fillPlain(html: string, values: MergeValues): TextFilled {
+  const faults = richFaults(html, values);
+  if (faults.length > 0) return { ok: false, faults: [...faults] };
   const plain = plainTemplates.get(html) ?? plainOf(html);
   plainTemplates.set(html, plain);
   const filled = fill(plain, values);
-  return filled.ok ? filled.text.replace(/\n{3,}/g, '\n\n').trim() : plain;
+  return filled.ok ? { ok: true, text: filled.text.replace(/\n{3,}/g, '\n\n').trim() } : filled;
 }
 
 const plainTemplates = new LRUCache<string, string>({ max: 50 });
@@ -209,11 +218,11 @@ export function fillIn(
   const all = { ...values, cadence: request.cadence || null, ...request.occasion };
   const html = channel.has.html ? (request.html ?? '') : '';
   const subject = fill(request.subject, all);
-  const words = html ? fillRich(html, all) : fill(request.words, all);
+  const words = html ? fillPlain(html, all) : fill(request.words, all);
   const faults = [subject, words].flatMap((filled) =>
     filled.ok ? [] : filled.faults.map(faultShown),
   );
-  const plain = !words.ok ? request.words : html ? plainWords(html, all) : words.text;
+  const plain = words.ok ? words.text : request.words;
   const about = subject.ok ? subject.text : request.subject;
   const content = {
     subject: channel.has.subject ? about || subjectOf(plain) : '',

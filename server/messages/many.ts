@@ -118,7 +118,7 @@ export async function writeToMany(
     const { batchId, people, leftOut } = await writeBatch(ctx, step, asked, ids, `many:${once}`);
     if (people + leftOut === 0) throw invalid('Choose at least one person.', 'who');
     // What lists them is asked at once, and a database that knows nothing of them yet takes seconds.
-    if (people > MANY) await refreshStatistics(ctx.db);
+    if (people > MANY) await refreshStatistics(ctx.db, { sweep: false });
     const rest = leftOut > 0 ? `; ${plural(leftOut, 'person', 'people')} left out` : '';
     return {
       done: {
