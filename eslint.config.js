@@ -67,6 +67,44 @@ module.exports = [
     },
   },
   {
+    files: ['{app,client,contract,server,core,standins,demo,bench}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    // Longer from before: whoever changes one of them splits it and takes it off this list.
+    files: [
+      'bench/homes.ts',
+      'bench/server.ts',
+      'bench/user.ts',
+      'client/almanac/new-feed.tsx',
+      'client/api/write-form.ts',
+      'client/cadences/people-on.tsx',
+      'client/cadences/rounds-form.tsx',
+      'client/desk/desk-card.tsx',
+      'client/gaps/gap-screen.tsx',
+      'client/messages/mail-form.tsx',
+      'client/people/export-form.tsx',
+      'client/people/filter-bar.tsx',
+      'client/sheets/thread.tsx',
+      'client/ui/chooser.tsx',
+      'client/ui/table-grid.tsx',
+      'core/intake/columns/describe.ts',
+      'server/db/postgres.ts',
+      'server/imports/actions.ts',
+      'server/people/many/many.ts',
+      'server/sheets/sheet.ts',
+      'server/start.ts',
+      'server/templates/values.ts',
+      'standins/mail-server.ts',
+    ],
+    rules: {
+      'max-lines-per-function': ['error', { max: 105, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
     files: ['{app,client,contract,server,core,standins,demo}/**/*.{ts,tsx}'],
     plugins: { house },
     rules: { 'house/no-circles': 'error', 'house/floors': 'error', 'house/by-index': 'error' },
@@ -86,7 +124,6 @@ module.exports = [
     ignores: ['**/*.test.{ts,tsx}'],
     rules: {
       'max-lines': ['error', { max: 180, skipBlankLines: true, skipComments: true }],
-      'max-lines-per-function': ['error', { max: 75, skipBlankLines: true, skipComments: true }],
     },
   },
   {

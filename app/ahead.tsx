@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/planner/ahead-screen')).AheadScreen,
+  default: (await import('@/client/ahead/ahead-screen')).AheadScreen,
 }));

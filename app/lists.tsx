@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/settings/lists-screen')).ListsScreen,
+  default: (await import('@/client/lists/lists-screen')).ListsScreen,
 }));

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/settings/more-screen')).MoreScreen,
+  default: (await import('@/client/more/more-screen')).MoreScreen,
 }));

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/settings/intake-screen')).IntakeScreen,
+  default: (await import('@/client/intake/intake-screen')).IntakeScreen,
 }));

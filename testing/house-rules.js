@@ -4,10 +4,34 @@ const { dirname, join, relative, resolve } = require('node:path');
 const ROOT = resolve(__dirname, '..');
 
 /**
- * The floors of the server, from the ground up: a subject imports only from floors below, and on one
+ * The floors of a room, from the ground up: a subject imports only from floors below, and on one
  * floor only from those that stand before it.
  */
-const FLOORS = [
+const CORE_FLOORS = [
+  [
+    'time',
+    'merge-fields',
+    'money',
+    'access',
+    'pattern-book',
+    'replies',
+    'sending-domain',
+    'services',
+  ],
+  ['touches', 'people', 'calendar', 'day-words', 'zones'],
+  ['planner', 'rota', 'cadences', 'delivery', 'messages', 'same'],
+  ['templates', 'intake', 'follow-ups', 'enrolments', 'almanac'],
+  // What gathers them.
+  ['sources', 'jobs'],
+];
+const CLIENT_FLOORS = [
+  ['api', 'ui', 'kit'],
+  ['access', 'chrome', 'settings', 'templates', 'touches', 'lists', 'intake', 'people', 'same'],
+  ['gaps', 'services', 'ahead', 'almanac', 'imports', 'messages', 'cadences'],
+  // Screens that show something of many.
+  ['sheets', 'desk', 'more'],
+];
+const SERVER_FLOORS = [
   // What everything stands on.
   [
     'log',
@@ -35,7 +59,12 @@ const FLOORS = [
   ['sheets', 'exports', 'history'],
   ['subjects', 'http', 'config', 'outside-world', 'commands', 'restore', 'start', 'main'],
 ];
-const RANK = new Map(FLOORS.flat().map((name, rank) => [name, rank]));
+const ranked = (floors) => new Map(floors.flat().map((name, rank) => [name, rank]));
+const RANKS = new Map([
+  ['core', ranked(CORE_FLOORS)],
+  ['client', ranked(CLIENT_FLOORS)],
+  ['server', ranked(SERVER_FLOORS)],
+]);
 
 const IMPORT =
   /(?:^|\n)\s*(?:import|export)\b[^'"`;]*?from\s*['"]([^'"]+)['"]|import\(\s*['"]([^'"]+)['"]/g;
@@ -96,9 +125,10 @@ function circleOf(file) {
   return null;
 }
 
-const subjectOf = (file) => {
-  const [room, name] = relative(ROOT, file).split('/');
-  return room === 'server' ? name.replace(/\.ts$/, '') : null;
+/** The room of a file and its subject there: a folder, or a file that stands by itself. */
+const placeOf = (file) => {
+  const [room, name = ''] = relative(ROOT, file).split('/');
+  return { room, subject: name.replace(/\.tsx?$/, '') };
 };
 
 const named = (file) => relative(ROOT, file);
@@ -112,8 +142,8 @@ module.exports = {
       create: (context) => ({
         Program(node) {
           const file = context.filename;
-          const own = subjectOf(file);
-          if (!own || /\.test\.ts$/.test(file)) return;
+          const { room: ownRoom, subject: own } = placeOf(file);
+          if (ownRoom !== 'server' || /\.test\.ts$/.test(file)) return;
           for (const other of imports().get(file) ?? []) {
             const [room, name, ...rest] = named(other).split('/');
             if (room !== 'server' || name === own || name === 'db' || rest.length === 0) continue;
@@ -139,16 +169,17 @@ module.exports = {
       create: (context) => ({
         Program(node) {
           const file = context.filename;
-          const own = subjectOf(file);
-          if (!own || /\.test\.ts$/.test(file)) return;
-          if (!RANK.has(own))
+          const { room, subject: own } = placeOf(file);
+          const rank = RANKS.get(room);
+          if (!rank || /\.test\.tsx?$/.test(file)) return;
+          if (!rank.has(own))
             return context.report({
               node,
               message: `“${own}” stands on no floor: put it on one in testing/house-rules.js.`,
             });
           for (const other of imports().get(file) ?? []) {
-            const name = subjectOf(other);
-            if (name && RANK.get(name) > RANK.get(own))
+            const place = placeOf(other);
+            if (place.room === room && rank.get(place.subject) > rank.get(own))
               context.report({
                 node,
                 message: `${own} may not import ${named(other)}, which stands above it.`,

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/people/sheet-screen')).SheetScreen,
+  default: (await import('@/client/sheets/sheet-screen')).SheetScreen,
 }));

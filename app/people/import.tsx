@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/people/import/import-screen')).ImportScreen,
+  default: (await import('@/client/imports/import-screen')).ImportScreen,
 }));

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/tidy/gap-screen')).GapScreen,
+  default: (await import('@/client/gaps/gap-screen')).GapScreen,
 }));

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/tidy/tidy-screen')).TidyScreen,
+  default: (await import('@/client/gaps/tidy-screen')).TidyScreen,
 }));

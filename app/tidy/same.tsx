@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/tidy/same-screen')).SameScreen,
+  default: (await import('@/client/same/same-screen')).SameScreen,
 }));

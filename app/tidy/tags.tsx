@@ -1,5 +1,5 @@
 import { lazy } from 'react';
 
 export default lazy(async () => ({
-  default: (await import('@/client/tidy/tags-screen')).TagsScreen,
+  default: (await import('@/client/gaps/tags-screen')).TagsScreen,
 }));

@@ -1,4 +1,4 @@
-import { LoadChart } from '@/client/planner';
+import { LoadChart } from '@/client/ahead';
 import { Body, Soft } from '@/client/ui';
 import type { AddedLoad as Compared } from '@/contract/load';
 import { figure, plural, shortDate, type PlainDate } from '@/core/time';

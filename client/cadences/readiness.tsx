@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { call, useWrite } from '@/client/api';
-import { GAP_WORDS } from '@/client/tidy';
+import { GAP_WORDS } from '@/client/gaps';
 import { Body, Button, Choice, Field, Heading, Linked, Soft } from '@/client/ui';
 import type { previewEnrolment } from '@/contract/enrolments';
 import type { CallOutput } from '@/contract/endpoint';

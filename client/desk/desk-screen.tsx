@@ -3,8 +3,8 @@ import { Suspense, useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { call, useRead, useWrite } from '@/client/api';
-import { InHand } from '@/client/people';
-import { ArrivalsLine } from '@/client/settings';
+import { InHand } from '@/client/sheets';
+import { ArrivalsLine } from '@/client/intake';
 import {
   Body,
   Button,

@@ -1,11 +1,7 @@
-import { lazy } from 'react';
-
-export type { FieldChange } from './facts/use-fact';
 export { PersonChooser } from './chooser';
+export type { FieldChange } from './field-change';
 export * from './list-view';
+export { base64Of, Photo } from './photo';
 export * from './selection';
 export * from './standing';
 export { useViews } from './use-views';
-
-/** Loaded with the first of it: only wide windows have room for it. */
-export const InHand = lazy(async () => ({ default: (await import('./in-hand')).InHand }));

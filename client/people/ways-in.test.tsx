@@ -26,7 +26,7 @@ import * as sample from '@/testing/samples';
 import { choose, fakeServer, press, refusal, screen, show, type, waitFor } from '@/testing/screen';
 
 import { AddScreen } from './add/add-screen';
-import { ImportScreen } from './import/import-screen';
+import { ImportScreen } from '../imports/import-screen';
 import { ViewsScreen } from './views-screen';
 
 const ADDED = { actionId: sample.id(8), sentence: 'Added Rosa', topics: [], id: sample.id(9) };

@@ -14,7 +14,7 @@ import {
   type Passing,
   type PlanEnrolment,
 } from '.';
-import { cadence, today as start, WEEKDAYS } from '@/core/planner/fixtures';
+import { cadence, today as start, WEEKDAYS } from '@/testing/plan';
 
 const DAYS = 120;
 /** Days before the last round from which it is looked, as the daily round does. */

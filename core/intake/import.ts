@@ -7,8 +7,8 @@ import {
 } from '@/core/people';
 import { readDate, type DateOrder, type PlainDate } from '@/core/time';
 
-import { readNotes, splitCell } from './cells';
-import { isDayUse } from './columns';
+import { readNotes, splitCell } from './rows/cells';
+import { isDayUse } from './columns/columns';
 import {
   asSecond,
   importedOf,
@@ -18,16 +18,16 @@ import {
   type RowFault,
   type TouchTold,
 } from './imported';
-import type { SplitName } from './names';
-import { readNumber } from './own';
-import { read, type Row } from './row';
-import { dayReaders, zipColumns } from './row-days';
-import { readFields } from './row-fields';
-import { readJobs } from './row-jobs';
-import { readNames } from './row-names';
-import { readTies, tieByName } from './row-ties';
-import { readTouches } from './story-cells';
-import type { Table } from './table';
+import type { SplitName } from './rows/names';
+import { readNumber } from './columns/own';
+import { read, type Row } from './rows/row';
+import { dayReaders, zipColumns } from './rows/row-days';
+import { readFields } from './rows/row-fields';
+import { readJobs } from './rows/row-jobs';
+import { readNames } from './rows/row-names';
+import { readTies, tieByName } from './rows/row-ties';
+import { readTouches } from './rows/story-cells';
+import type { Table } from './table/table';
 
 export interface RowsAsked {
   today: PlainDate;

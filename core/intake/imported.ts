@@ -2,7 +2,7 @@ import { NOBODY, type PersonFields, type TieKind, type TieSeen } from '@/core/pe
 import { isPlainDate, type PlainDate } from '@/core/time';
 import type { Outcome, TouchKind } from '@/core/touches';
 
-import type { SplitName } from './names';
+import type { SplitName } from './rows/names';
 
 /** A made touch, as a file tells of it. */
 export interface TouchTold {

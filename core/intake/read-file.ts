@@ -1,15 +1,15 @@
 import type { ColumnUse, OwnField } from '@/core/people';
 import { figure, type DateOrder, type PlainDate } from '@/core/time';
 
-import { guessColumns, type ColumnGuess } from './columns';
-import { decode, type Decoded } from './decode';
+import { guessColumns, type ColumnGuess } from './columns/columns';
+import { decode, type Decoded } from './table/decode';
 import { importRows } from './import';
 import type { ImportedPerson, Partners, RowFault } from './imported';
-import { readPasted } from './pasted';
-import { dayColumns } from './row-days';
-import { isSheet, readSheetTable } from './sheet';
-import { readTable, tableFaultSentence, type Table, type TableFault } from './table';
-import { isVCard, MAX_CARDS, readVCards } from './vcard';
+import { readPasted } from './typed/pasted';
+import { dayColumns } from './rows/row-days';
+import { isSheet, readSheetTable } from './table/sheet';
+import { readTable, tableFaultSentence, type Table, type TableFault } from './table/table';
+import { isVCard, MAX_CARDS, readVCards } from './vcard/vcard';
 
 /** A cell that the owner put right before anything was written. */
 export interface CellEdit {

@@ -1,7 +1,7 @@
 import { GREETING, type PlanGreeting } from '@/core/almanac';
 
 import { movedReason, plan, type PlanPerson } from '.';
-import { cadence, options, person, today } from './fixtures';
+import { cadence, options, person, today } from '@/testing/plan';
 
 const greeting = (days: number, change: Partial<PlanGreeting> = {}): PlanGreeting => ({
   key: `greet:ana:birthday:2026`,

@@ -5,7 +5,7 @@ import { enrolmentsIn, withEnrolments } from '@/core/enrolments';
 import { DEFAULT_HOLDS, MINUTES, type TouchKind } from '@/core/touches';
 
 import { leastCapacity, plan, type Limits, type PlanPerson } from '.';
-import { cadence, options, person, today } from './fixtures';
+import { cadence, options, person, today } from '@/testing/plan';
 
 const limits = (change: Partial<Limits>): Limits => ({
   minutesPerDay: null,

@@ -14,7 +14,16 @@ import {
   type Plan,
   type PlanPerson,
 } from '.';
-import { EVERY_DAY, cadence, onDay, options, person, personOf, sphereRow, today } from './fixtures';
+import {
+  EVERY_DAY,
+  cadence,
+  onDay,
+  options,
+  person,
+  personOf,
+  sphereRow,
+  today,
+} from '@/testing/plan';
 
 /** Promises short enough to be told apart and long enough not to come round within the horizon. */
 const smallCase = fc.record({

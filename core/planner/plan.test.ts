@@ -1,5 +1,5 @@
 import { leastCapacity, plan } from '.';
-import { WEEKDAYS, cadence, onDay, options, person, today } from './fixtures';
+import { WEEKDAYS, cadence, onDay, options, person, today } from '@/testing/plan';
 
 describe('what is planned', () => {
   test('a promise about to run out is kept on the last day that will do', () => {

@@ -1,5 +1,5 @@
 import { firstSlips } from './ahead';
-import { options, person, today } from './fixtures';
+import { options, person, today } from '@/testing/plan';
 import { plan } from './plan';
 import { proposals, type Lever } from './proposals';
 import { SOURCES } from '@/core/sources';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { plan, replan, withHomes, type Plan, type PlanPerson } from '.';
-import { options, person, personOf, sphereRow, today } from './fixtures';
+import { options, person, personOf, sphereRow, today } from '@/testing/plan';
 
 const promised = (id: string, due: number, change: Partial<PlanPerson> = {}) =>
   person(id, { promiseDays: 30, due: today + due, ...change });

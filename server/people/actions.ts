@@ -8,13 +8,13 @@ import { act } from '../act';
 import type { Context } from '../context';
 import { newId, type Sql } from '../db';
 import { conflict, invalid } from '../api';
-import { cleanFields, draftFields } from './clean-fields';
-import { assertCircle, findOrRefuse } from './find';
-import { settleHouseholds } from './households';
-import { insertNotes } from './notes';
+import { cleanFields, draftFields } from './record/clean-fields';
+import { assertCircle, findOrRefuse } from './find/find';
+import { settleHouseholds } from './record/households';
+import { insertNotes } from './record/notes';
 import * as queries from './queries';
-import { fieldsOf, toNote, toRecord, type PersonRecord } from './records';
-import { insertTie } from './ties';
+import { fieldsOf, toNote, toRecord, type PersonRecord } from './record/records';
+import { insertTie } from './record/ties';
 
 /** Says that people were changed by what hangs on them, so that no other window overwrites it unseen. */
 export const raiseVersions = (tx: Sql, ids: readonly string[]) =>

@@ -1,7 +1,7 @@
 import type { PeopleFilter, PeopleSort, Who } from '@/contract/filters';
 
 import { maybeOne, one, recordset, type Sql } from '../db';
-import type { Asking } from './conditions';
+import type { Asking } from './find/conditions';
 import {
   filterSql,
   isGuessed,
@@ -11,10 +11,10 @@ import {
   standSql,
   whoSql,
   type Stand,
-} from './filter';
-import { Params } from './params';
-import { PERSON_COLUMNS, type PersonRecord } from './records';
-import { warmthSql } from './warmth';
+} from './find/filter';
+import { Params } from './find/params';
+import { PERSON_COLUMNS, type PersonRecord } from './record/records';
+import { warmthSql } from './find/warmth';
 
 // Who is archived or deleted has no standing; the filter says who of them is meant.
 const FROM = 'from person p left join person_standing s on s.person_id = p.id';

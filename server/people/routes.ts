@@ -14,22 +14,22 @@ import { memoizeUntilWrite, notFound, register, type RequestInput } from '../api
 import { readEntries } from '../lists';
 import { readSettings } from '../settings';
 import * as actions from './actions';
-import { assertRules, filterWarnings } from './filter-faults';
-import { enrichPerson } from './add-to-person';
-import { asking } from './conditions';
-import * as erase from './erase';
-import * as households from './households';
-import { changeMany, preview } from './many';
-import * as merging from './merge';
-import * as photos from './photo';
+import { assertRules, filterWarnings } from './find/filter-faults';
+import { enrichPerson } from './record/add-to-person';
+import { asking } from './find/conditions';
+import * as erase from './erase/erase';
+import * as households from './record/households';
+import { changeMany, preview } from './many/many';
+import * as merging from './same/merge';
+import * as photos from './record/photo';
 import { countPeople, countByWarmth, tagCounts } from './queries';
-import * as sames from './same';
-import { splitCouple } from './split';
-import { readList } from './list';
-import * as jobs from './jobs';
-import * as notes from './note-actions';
+import * as sames from './same/same';
+import { splitCouple } from './record/split';
+import { readList } from './find/list';
+import * as jobs from './record/jobs';
+import * as notes from './record/note-actions';
 import { FACTS } from './slots';
-import * as ties from './ties';
+import * as ties from './record/ties';
 
 export function peopleRoutes(router: Router, ctx: Context): void {
   const list = async ({ query }: RequestInput<typeof api.listPeople>) => {

@@ -3,8 +3,8 @@ import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { STARTUP } from '../lifecycle';
 import { handles, RECURRING } from '../tasks';
-import { eraseAgain, eraseExpired, eraseHandler, scrubHandler } from './erase';
-import { refreshKeys } from './rewrite-many';
+import { eraseAgain, eraseExpired, eraseHandler, scrubHandler } from './erase/erase';
+import { refreshKeys } from './many/rewrite-many';
 import { peopleRoutes } from './routes';
 
 /** Ties between the two fall away, and those that both have are kept once. */

@@ -1,0 +1,1 @@
+export { ArrivalsLine } from './arrivals';

@@ -1,0 +1,290 @@
+import type { Change } from '@/contract/many';
+import type { Who } from '@/contract/filters';
+import { CHANNEL_WORDS, type OwnField } from '@/core/people';
+import { plural } from '@/core/time';
+
+import { actOnMany } from '../../act';
+import type { Context } from '../../context';
+import type { Sql } from '../../db';
+import { notFound } from '../../api';
+import { ensureEntries, readOwnFields } from '../../lists';
+import { raiseVersions, tagPeople } from '../actions';
+import { assertCircle } from '../find/find';
+import { cleanOwn } from '../record/clean-fields';
+import { Params } from '../find/params';
+import { resolveSelection } from '../find/selection';
+
+/** What a change does, as SQL over `person p` with parameters of its own. */
+interface Plan {
+  /** Who stays as they are, and why; the first reason that fits counts. */
+  rest: { where: string; why: string }[];
+  /** What is written to the others, with its parameters; tags go their own way. */
+  set: (() => string) | null;
+  sentence: (people: string) => string;
+  /** Whether it changes anybody's plan: who is planned for, and what they were promised. */
+  plans?: boolean;
+}
+
+const GONE = { where: 'p.deleted_on is not null', why: 'deleted; restore them first' };
+
+function planOf(change: Change, params: Params, today: string, own: OwnField[]): Plan {
+  const is = (column: string, value: unknown, type: string, what: string, why: string): Plan => {
+    const at = `${params.add(value)}::${type}`;
+    return {
+      rest: [GONE, { where: `${column} is not distinct from ${at}`, why }],
+      set: () => `${column.replace('p.', '')} = ${at}`,
+      sentence: (people) => `${what} of ${people}`,
+    };
+  };
+  switch (change.do) {
+    case 'circle':
+      return {
+        ...is('p.circle_id', change.circleId, 'uuid', '', 'in this circle already'),
+        sentence: (people) => `Moved ${people} to another circle`,
+        plans: true,
+      };
+    case 'standing':
+      return is('p.standing', change.standing, 'text', 'Changed the standing', 'have it already');
+    case 'source':
+      return is('p.source', change.source, 'text', 'Changed the source', 'have it already');
+    case 'promise':
+      return {
+        ...is('p.own_promise_days', change.days, 'int', 'Changed the promise', 'have it already'),
+        plans: true,
+      };
+    case 'addTag':
+      return {
+        rest: [GONE, { where: tagged(params.add(change.tag)), why: 'have it already' }],
+        set: null,
+        sentence: (people) => `Tagged ${people} #${change.tag}`,
+      };
+    case 'removeTag':
+      return {
+        rest: [GONE, { where: `not ${tagged(params.add(change.tag))}`, why: 'do not have it' }],
+        set: null,
+        sentence: (people) => `Took #${change.tag} off ${people}`,
+      };
+    case 'addRole': {
+      const role = params.add(change.role);
+      return {
+        rest: [GONE, { where: `${role}::text = any(p.roles)`, why: 'have it already' }],
+        set: () => `roles = roles || ${role}::text`,
+        sentence: (people) => `Made ${people} ${change.role}`,
+      };
+    }
+    case 'removeRole': {
+      const role = params.add(change.role);
+      return {
+        rest: [GONE, { where: `not ${role}::text = any(p.roles)`, why: 'do not have it' }],
+        set: () => `roles = array_remove(roles, ${role}::text)`,
+        sentence: (people) => `Took ${change.role} off ${people}`,
+      };
+    }
+    case 'consent':
+      return consentPlan(change, params, today);
+    case 'own': {
+      const field = own.find(({ id }) => id === change.fieldId);
+      if (!field) throw notFound('There is no such field of your own any more.');
+      const key = `${params.add(change.fieldId)}::text`;
+      const checked =
+        change.value === null
+          ? undefined
+          : cleanOwn(own, { [change.fieldId]: change.value })[change.fieldId];
+      const value = checked === undefined ? null : JSON.stringify(checked);
+      const json = `${params.add(value)}::jsonb`;
+      return {
+        rest: [
+          GONE,
+          { where: `(p.own -> ${key}) is not distinct from ${json}`, why: 'have it already' },
+        ],
+        set: () =>
+          value === null
+            ? `own = own - ${key}`
+            : `own = own || jsonb_build_object(${key}, ${json})`,
+        sentence: (people) => `Changed ${field.name} of ${people}`,
+      };
+    }
+    case 'archive':
+      return {
+        rest: [GONE, { where: 'p.archived_on is not null', why: 'archived already' }],
+        set: () => `archived_on = ${params.add(today)}::date`,
+        sentence: (people) => `Archived ${people}`,
+        plans: true,
+      };
+    case 'delete':
+      return {
+        rest: [{ where: 'p.deleted_on is not null', why: 'deleted already' }],
+        set: () => `deleted_on = ${params.add(today)}::date`,
+        sentence: (people) => `Deleted ${people}; they can come back for 30 days`,
+        plans: true,
+      };
+    case 'restore':
+      return {
+        rest: [
+          { where: 'p.merged_into is not null', why: 'merged; take the two apart instead' },
+          { where: 'p.archived_on is null and p.deleted_on is null', why: 'here already' },
+        ],
+        set: () => 'archived_on = null, deleted_on = null',
+        sentence: (people) => `Brought ${people} back`,
+        plans: true,
+      };
+  }
+}
+
+const tagged = (name: string): string =>
+  `exists (select 1 from person_tag pt join tag g on g.id = pt.tag_id
+     where pt.person_id = p.id and lower(g.name) = lower(${name}::text))`;
+
+function consentPlan(
+  change: Extract<Change, { do: 'consent' }>,
+  params: Params,
+  today: string,
+): Plan {
+  const { channel, answer, cameFrom } = change;
+  const present = `p.consent -> '${channel}' ->> 'answer'`;
+  const words = CHANNEL_WORDS[channel].toLowerCase();
+  const rest = [GONE];
+  if (answer !== 'no')
+    rest.push({
+      where: `${present} = 'no'`,
+      why: `said no to ${words}; a no is changed on their own sheet`,
+    });
+  rest.push({
+    where: answer === null ? `${present} is null` : `${present} = '${answer}'`,
+    why: answer === null ? 'were not asked' : 'said so already',
+  });
+  const entry = JSON.stringify({ [channel]: { answer, on: today, cameFrom } });
+  return {
+    rest,
+    set: () =>
+      answer === null
+        ? `consent = consent - '${channel}'`
+        : `consent = consent || ${params.add(entry)}::jsonb`,
+    sentence: (people) => `Noted ${answer ?? 'not asked'} to ${words} for ${people}`,
+    plans: true,
+  };
+}
+
+const NAMES_SHOWN = 20;
+
+async function prepare(ctx: Context, sql: Sql, ids: readonly string[], change: Change) {
+  const params = new Params();
+  const at = params.add(ids);
+  const plan = planOf(change, params, ctx.clock.today(), await readOwnFields(sql));
+  const reason = `case ${plan.rest.map(({ where }, i) => `when ${where} then ${i}`).join(' ')} end`;
+  return { params, at, plan, reason };
+}
+
+/** Whom a change would touch, and who stays as they are and why; writes nothing. */
+export async function preview(ctx: Context, who: Who, change: Change) {
+  const ids = await resolveSelection(ctx, who);
+  const { params, at, plan, reason } = await prepare(ctx, ctx.db, ids, change);
+  const rows = await ctx.db.query<{ reason: number | null; people: number; names: string[] }>(
+    `select reason, count(*)::int as people, (array_agg(name order by name))[1:${NAMES_SHOWN}] as names
+     from (select ${reason} as reason, p.name from person p where p.id = any(${at}::uuid[])) r
+     group by reason order by reason`,
+    params.values,
+  );
+  const changed = rows.find((row) => row.reason === null)?.people ?? 0;
+  return {
+    meant: rows.reduce((sum, { people }) => sum + people, 0),
+    changed,
+    rest: rows.flatMap((row) =>
+      row.reason === null
+        ? []
+        : [{ why: plan.rest[row.reason]!.why, people: row.people, names: row.names }],
+    ),
+    besides: await besides(ctx, ids, change),
+  };
+}
+
+async function besides(ctx: Context, ids: readonly string[], change: Change): Promise<string[]> {
+  if (change.do !== 'archive' && change.do !== 'delete') return [];
+  const [row] = await ctx.db.query<{ people: number }>(
+    `select count(distinct person_id)::int as people from enrolment
+     where stopped_on is null and person_id = any($1::uuid[])`,
+    [ids],
+  );
+  const lines: string[] = [];
+  if (row!.people > 0)
+    lines.push(
+      `${plural(row!.people, 'person is', 'people are')} on a cadence: nothing more is planned for them until they come back.`,
+    );
+  if (change.do === 'delete')
+    lines.push('Their notes, touches and everything else goes with them in 30 days.');
+  return lines;
+}
+
+/** Changes everybody meant who can be changed, in one action; many in steps. */
+export async function changeMany(ctx: Context, who: Who, change: Change) {
+  if (change.do === 'circle') await assertCircle(ctx.db, change.circleId);
+  const meant = await resolveSelection(ctx, who);
+  const { plan } = await prepare(ctx, ctx.db, meant, change);
+  const changed: string[] = [];
+  return actOnMany(
+    ctx,
+    `Changing ${plural(meant.length, 'person', 'people')}`,
+    meant,
+    async (tx, some) => void changed.push(...(await changeSome(ctx, tx, some, change))),
+    () => ({
+      people: changed.length,
+      sentence: plan.sentence(plural(changed.length, 'person', 'people')),
+      plan: plan.plans ? changed : 'nobody',
+      about: changed,
+      topics: ['people', 'lists'],
+    }),
+  );
+}
+
+/** Changes those of `ids` who can be changed; answers who they are. */
+async function changeSome(ctx: Context, tx: Sql, ids: readonly string[], change: Change) {
+  const canonical = await withListName(tx, change);
+  const { params, at, plan, reason } = await prepare(ctx, tx, ids, canonical);
+  const meant = `p.id = any(${at}::uuid[]) and ${reason} is null`;
+  const rows = plan.set
+    ? await tx.query<{ id: string }>(
+        `update person p set ${plan.set()}, version = version + 1 where ${meant} returning id`,
+        params.values,
+      )
+    : await changeTags(tx, canonical, meant, params);
+  return rows.map(({ id }) => id);
+}
+
+/** A name that is new is put on its list; one that is there is written as the list writes it. */
+async function withListName(tx: Sql, change: Change): Promise<Change> {
+  const named = async (list: 'role' | 'standing' | 'source', name: string) =>
+    (await ensureEntries(tx, list, [name])).get(name) ?? name;
+  if (change.do === 'standing')
+    return { ...change, standing: await named('standing', change.standing) };
+  if (change.do === 'source') return { ...change, source: await named('source', change.source) };
+  if (change.do === 'addRole') return { ...change, role: await named('role', change.role) };
+  return change;
+}
+
+/** So many records at once may be raised to their next version: fewer than a part of a large change. */
+const FEW_TAGGED = 49;
+
+async function changeTags(tx: Sql, change: Change, meant: string, params: Params) {
+  const rows = await tx.query<{ id: string }>(
+    `select p.id from person p where ${meant}`,
+    params.values,
+  );
+  if (change.do === 'addTag')
+    await tagPeople(
+      tx,
+      rows.map(({ id }) => ({ personId: id, tag: change.tag })),
+    );
+  if (change.do === 'removeTag')
+    await tx.query(
+      `delete from person_tag pt using tag g where g.id = pt.tag_id and lower(g.name) = lower($2)
+         and pt.person_id = any($1::uuid[])`,
+      [rows.map(({ id }) => id), change.tag],
+    );
+  // Of very many it would write every record anew; who edits tags on a sheet is told all the same.
+  if (rows.length <= FEW_TAGGED)
+    await raiseVersions(
+      tx,
+      rows.map(({ id }) => id),
+    );
+  return rows;
+}
