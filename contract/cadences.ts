@@ -35,6 +35,7 @@ export const Timing = z.discriminatedUnion('on', [
   }),
 ]);
 
+/** One touch of a cadence: when, how and with which words. */
 export const Beat = z.object({
   id: Id,
   timing: Timing,
@@ -63,6 +64,7 @@ const HandOver = z.object({
   waitDays: z.number().int().min(0).max(36_500),
 });
 
+/** A cadence as the owner writes it. */
 export const CadenceDraft = z.object({
   name: z.string().trim().min(1, 'Give the cadence a name.').max(120),
   /** Short advice on consent and frequency. */
@@ -90,6 +92,7 @@ const Feed = z.object({
 });
 export type Feed = z.infer<typeof Feed>;
 
+/** A cadence as it is kept. */
 export const Cadence = CadenceDraft.extend({
   id: Id,
   version: z.number().int(),

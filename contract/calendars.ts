@@ -8,6 +8,7 @@ const subject = 'almanac';
 
 export const FEED_SHOWS = ['dates', 'touches'] as const;
 
+/** What a calendar feed is to show. */
 export const FeedDraft = z.object({
   name: Text(80).min(1, 'Give it a name.'),
   shows: z.array(z.enum(FEED_SHOWS)).min(1, 'Choose what it shows.').max(2),
@@ -20,6 +21,7 @@ export const FeedDraft = z.object({
 export type FeedDraft = z.infer<typeof FeedDraft>;
 
 const Feed = FeedDraft.extend({ id: Id, madeOn: Day, events: z.number().int() });
+/** A private address at which calendar programs read dates and touches. */
 export type CalendarFeed = z.infer<typeof Feed>;
 
 export const listFeeds = endpoint({
@@ -86,6 +88,7 @@ const Incoming = z.object({
   /** What is on record there already. */
   before: z.string().nullable(),
 });
+/** A date read from somebody else's calendar, with the person it may belong to. */
 export type IncomingDate = z.infer<typeof Incoming>;
 
 export const readCalendar = endpoint({

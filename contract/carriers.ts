@@ -21,6 +21,7 @@ const Rate = {
   perDay: z.number().int().min(1).max(100_000).default(400),
 };
 
+/** How a mail server (SMTP) is reached. */
 export const MailSetup = z.object({
   host: Host,
   port: Port,
@@ -39,6 +40,7 @@ export const MailSetup = z.object({
 });
 export type MailSetup = z.infer<typeof MailSetup>;
 
+/** How a mailbox (IMAP or POP3) is read. */
 export const MailboxSetup = z
   .object({
     protocol: z.enum(['imap', 'pop3']),
@@ -53,6 +55,7 @@ export const MailboxSetup = z
   });
 export type MailboxSetup = z.infer<typeof MailboxSetup>;
 
+/** How a text gateway is reached. */
 export const TextsSetup = z.object({
   url: z
     .url({
@@ -69,6 +72,7 @@ export const TextsSetup = z.object({
 export type TextsSetup = z.infer<typeof TextsSetup>;
 
 export const CARRIER_KINDS = ['mail', 'mailbox', 'texts'] as const;
+/** What can be set up to send or receive. */
 export type CarrierKind = (typeof CARRIER_KINDS)[number];
 
 /** A carrier as it is set up; its password never leaves the server again. */
@@ -85,6 +89,7 @@ const Carriers = z.object({
   mailbox: shown(MailboxSetup),
   texts: shown(TextsSetup),
 });
+/** What is set up, without its passwords. */
 export type Carriers = z.infer<typeof Carriers>;
 
 export const readCarriers = endpoint({
@@ -110,8 +115,11 @@ const saving = <T extends z.ZodType>(kind: CarrierKind, Setup: T) =>
     errors: ['invalid'],
   });
 
+/** Sets the mail server up. */
 export const saveMail = saving('mail', MailSetup);
+/** Sets the mailbox up. */
 export const saveMailbox = saving('mailbox', MailboxSetup);
+/** Sets the text gateway up. */
 export const saveTexts = saving('texts', TextsSetup);
 
 export const removeCarrier = endpoint({

@@ -16,8 +16,10 @@ export const ERROR_CODES = [
   'unavailable',
   'internal',
 ] as const;
+/** What went wrong, for programs; the sentence is for people. */
 export type ErrorCode = (typeof ERROR_CODES)[number];
 
+/** The body of every response that is not 2xx. */
 export const ApiError = z.object({
   error: z.object({
     code: z.enum(ERROR_CODES),
@@ -90,9 +92,11 @@ export function endpoint<
   };
 }
 
+/** What a caller gives to an endpoint, before its schemas have read it. */
 export interface CallInput<E extends Endpoint> {
   params?: z.input<E['params']>;
   query?: z.input<E['query']>;
   body?: z.input<E['body']>;
 }
+/** What an endpoint answers, as its schema reads it. */
 export type CallOutput<E extends Endpoint> = z.output<E['response']>;

@@ -5,9 +5,12 @@ import { endpoint } from './endpoint';
 
 /** A file may be so large, and all that goes with one e-mail together: mail servers refuse much more. */
 export const MOST_FILE_BYTES = 10 * 1024 * 1024;
+/** How large the files of one message may be together. */
 export const MOST_FILES_BYTES = 15 * 1024 * 1024;
+/** How many files may go with one message. */
 export const MOST_FILES = 10;
 
+/** A file that was uploaded, without its bytes. */
 export const KeptFile = z.object({
   id: Id,
   name: z.string(),

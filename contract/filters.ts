@@ -22,6 +22,7 @@ export const Group: z.ZodType<CoreGroup, CoreGroup> = z
   })
   .meta({ id: 'FilterGroup' });
 
+/** What a record can lack that a filter finds. */
 export const LACKS = [
   'name',
   'phone',
@@ -32,6 +33,7 @@ export const LACKS = [
   'circle',
   'consent',
 ] as const;
+/** See {@link LACKS}. */
 export type Lack = (typeof LACKS)[number];
 
 const Warmth = z.enum(WARMTHS);
@@ -51,7 +53,9 @@ export const PeopleFilter = z.strictObject({
 });
 export type PeopleFilter = z.infer<typeof PeopleFilter>;
 
+/** Orders in which people can be listed. */
 export const SORTS = ['slack', 'name', 'added', 'match'] as const;
+/** See {@link SORTS}. */
 export type PeopleSort = (typeof SORTS)[number];
 
 /** Whom an action on many is for: single people, or everybody whom a filter finds at that moment. */

@@ -47,6 +47,7 @@ export const passOver = endpoint({
   errors: ['not_found'],
 });
 
+/** A tag that fits a person, and the words that say so. */
 export const TagIdea = z.object({
   personId: PersonId,
   name: z.string(),

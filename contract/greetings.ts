@@ -14,6 +14,7 @@ const subject = 'almanac';
 /** See core/almanac/occasion.ts. */
 const Occasion = Text(160).min(1, 'Choose an occasion.');
 
+/** A greeting rule as the owner writes it. */
 export const RuleDraft = z.object({
   occasion: Occasion,
   /** Only people of these circles; everybody where there are none. */
@@ -43,6 +44,7 @@ const Totals = z.object({
   costMinor: z.number().int(),
   most: z.object({ on: Day, greetings: z.number().int() }).nullable(),
 });
+/** What all greeting rules bring in a year. */
 export type GreetingTotals = z.infer<typeof Totals>;
 
 const Rule = RuleDraft.extend({
@@ -53,6 +55,7 @@ const Rule = RuleDraft.extend({
   /** What it brings in the year to come. */
   year: Totals,
 });
+/** A greeting rule with what it brings in a year. */
 export type GreetingRuleShown = z.infer<typeof Rule>;
 
 const READ = [
@@ -240,6 +243,7 @@ const GreetingShown = z.object({
   ownWords: z.boolean(),
   messageId: Id.nullable(),
 });
+/** A greeting to come. */
 export type GreetingShown = z.infer<typeof GreetingShown>;
 
 const NearPair = z.object({
@@ -247,6 +251,7 @@ const NearPair = z.object({
   first: z.object({ personId: PersonId, name: z.string(), on: Day }),
   second: z.object({ personId: PersonId, name: z.string(), on: Day }),
 });
+/** Two birthdays of one home that are close together. */
 export type NearPairShown = z.infer<typeof NearPair>;
 
 export const listGreetings = endpoint({
@@ -313,6 +318,7 @@ const PersonDate = DateShown.omit({ personId: true, name: true }).extend({
   /** What is wrong with it, in a sentence; null for nothing. */
   doubt: z.string().nullable(),
 });
+/** A date of a person, with how it is greeted. */
 export type PersonDate = z.infer<typeof PersonDate>;
 
 export const datesOfPerson = endpoint({

@@ -34,6 +34,7 @@ const Partners = z.enum(['tie', 'person']).default('tie');
 /** A file may have so many megabytes, of 2^20 bytes. */
 export const MAX_FILE_MB = 24;
 
+/** Says how large a file is and how large one may be. */
 export const tooLargeSentence = (bytes: number): string =>
   `This file has ${Math.ceil(bytes / 2 ** 20)} MB; Pen Pal reads up to ${MAX_FILE_MB} MB at a time. Split it and import the parts.`;
 
@@ -50,6 +51,7 @@ const ImportFile = z.object({
 
 const Fault = z.object({ row: z.number().int(), why: z.string(), leftOut: z.boolean() });
 
+/** What an import would bring in. */
 export const ImportPreview = z.object({
   /** By which the people in it can be looked through and put right, and imported. */
   id: Id,
@@ -164,6 +166,7 @@ export const IncomingPerson = z.object({
 });
 export type IncomingPerson = z.infer<typeof IncomingPerson>;
 
+/** Which rows of a preview are listed. */
 export const SHOWN = ['all', 'faults', 'guessed', 'same'] as const;
 
 export const previewPeople = endpoint({

@@ -6,6 +6,7 @@ import { Text } from './record';
 
 const subject = 'intake';
 
+/** The form on a public page by which people write in. */
 export const IntakeForm = z.object({
   /** Whether the page answers at all. */
   open: z.boolean(),
@@ -60,6 +61,7 @@ const Arrival = z.object({
     }),
   ),
 });
+/** What somebody sent by the form. */
 export type Arrival = z.infer<typeof Arrival>;
 
 export const listArrivals = endpoint({
@@ -84,6 +86,7 @@ export const addArrival = endpoint({
 
 /** What of an arrival is taken over. */
 export const TAKEABLE = ['email', 'phone', 'message', 'consent'] as const;
+/** A field that the form may ask for. */
 export type Takeable = (typeof TAKEABLE)[number];
 
 export const joinArrival = endpoint({

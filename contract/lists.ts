@@ -9,8 +9,10 @@ import { OwnField, Text } from './record';
 const subject = 'lists';
 
 export const LISTS = ['role', 'standing', 'source', 'circle', 'tag', 'field'] as const;
+/** Which of the owner's lists: circles, tags, roles and so on. */
 export type ListName = (typeof LISTS)[number];
 
+/** An entry of one of the owner's lists. */
 export const Entry = z.object({
   id: Id,
   name: z.string(),

@@ -9,8 +9,10 @@ import { TOPICS } from './topics';
 
 const subject = 'messages';
 
+/** Channels over which the owner can write. */
 export const MESSAGE_KINDS = ['email', 'text'] as const;
 export const MESSAGE_STATES = ['held', 'ready', 'sending', 'sent', 'failed', 'cancelled'] as const;
+/** What can become of a sent message, the weightiest last. */
 export const MESSAGE_OUTCOMES = [
   '',
   'delivered',
@@ -64,6 +66,7 @@ const Message = z.object({
   there: z.string().nullable(),
   sentAt: z.string().nullable(),
 });
+/** A delivery as the outbox lists it. */
 export type Message = z.infer<typeof Message>;
 
 export const listOutbox = endpoint({
@@ -87,6 +90,7 @@ export const listOutbox = endpoint({
     sentToday: z.number().int(),
   }),
 });
+/** A page of the outbox. */
 export type Out = z.infer<(typeof listOutbox)['response']>;
 
 export const listSent = endpoint({
@@ -122,8 +126,10 @@ export const getMessage = endpoint({
   }),
   errors: ['not_found'],
 });
+/** A delivery with its words and what became of it. */
 export type MessageWhole = z.infer<(typeof getMessage)['response']>;
 
+/** What the owner can do with a message that waits or failed. */
 export const MOVES = ['hold', 'release', 'cancel', 'now', 'went', 'again'] as const;
 
 export const moveMessage = endpoint({
@@ -247,6 +253,7 @@ export const startMessage = endpoint({
   }),
   errors: ['not_found'],
 });
+/** A message as it begins: to whom, and what could be written with. */
 export type Started = z.infer<(typeof startMessage)['response']>;
 
 export const tryWords = endpoint({
@@ -300,6 +307,7 @@ export const previewMany = endpoint({
   }),
   errors: ['invalid'],
 });
+/** Who would get a mailing, and who would be left out. */
 export type Readers = z.infer<(typeof previewMany)['response']>;
 
 export const writeMany = endpoint({
@@ -330,6 +338,7 @@ const Incoming = z.object({
   personId: PersonId.nullable(),
   name: z.string(),
 });
+/** An answer, bounce or report that came in. */
 export type Incoming = z.infer<typeof Incoming>;
 
 export const listInbound = endpoint({
@@ -382,6 +391,7 @@ export const listResults = endpoint({
     ),
   }),
 });
+/** How messages with the same words did. */
 export type Result = z.infer<(typeof listResults)['response']>['results'][number];
 
 export const placeIncoming = endpoint({

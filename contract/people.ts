@@ -12,6 +12,7 @@ import { HouseholdShown, Job, Note, TieShown } from './story';
 
 const subject = 'people';
 
+/** A person as lists show them. */
 export const PersonRow = z.object({
   id: PersonId,
   name: z.string(),
@@ -143,6 +144,7 @@ const PlannedNext = z.object({
   words: z.string(),
 });
 
+/** Everything on one person's sheet. */
 export const PersonSheet = z.object({
   id: PersonId,
   version: z.number().int(),

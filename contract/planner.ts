@@ -42,11 +42,13 @@ const Ahead = z.object({
   /** Promises that no number of touches a day would keep. */
   unkeepable: z.number().int().nullable(),
 });
+/** The coming weeks: load by week and what can't be kept. */
 export type Ahead = z.infer<typeof Ahead>;
 
 const Least = z.object({ leastCapacity: z.number().int(), unkeepable: z.number().int() });
 
 const Outlook = Ahead.extend(Least.shape);
+/** The load of the coming weeks in figures. */
 export type Outlook = z.infer<typeof Outlook>;
 
 export const getAhead = endpoint({
@@ -142,6 +144,7 @@ const Proposal = z.object({
   /** Promises that no room would keep either. */
   slipCount: z.number().int(),
 });
+/** A change of settings that would keep every promise. */
 export type Proposal = z.infer<typeof Proposal>;
 
 export const startProposals = endpoint({

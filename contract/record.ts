@@ -11,6 +11,7 @@ import {
 
 import { CircleId, Day, Id, PersonId } from './common';
 
+/** Text of up to `max` characters, with stray spaces and control characters tidied away. */
 export const Text = (max: number) =>
   z.string().overwrite(tidyText).max(max, `At most ${max} characters.`);
 
@@ -91,6 +92,7 @@ export const PersonDraft = PersonFields.partial().extend({
 });
 export type PersonDraft = z.input<typeof PersonDraft>;
 
+/** A field that the owner added to every person's record. */
 export const OwnField = z.object({
   id: Id,
   name: z.string(),

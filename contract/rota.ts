@@ -51,6 +51,7 @@ const Groups = z.object({
   ),
 });
 
+/** Who gets their letter in which week. */
 export const Rota = Groups.extend({
   /** Null while the cadence has no rota: then the weeks are what a new one would be. */
   saved: z.boolean(),

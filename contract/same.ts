@@ -17,8 +17,10 @@ const Side = z.object({
   /** What the two are called whom this one record names, as "Dana & Lee Marsh" does; null for one person. */
   couple: z.tuple([z.string(), z.string()]).nullable(),
 });
+/** One of two people who may be the same. */
 export type Side = z.infer<typeof Side>;
 
+/** Two records that may be one person, with what speaks for it. */
 export const SamePair = z.object({
   a: Side,
   b: Side,

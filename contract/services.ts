@@ -37,6 +37,7 @@ const Service = z.object({
   /** Beats that tell it of people. */
   beats: z.number().int(),
 });
+/** A service that beats call over HTTP, without its secret. */
 export type Service = z.infer<typeof Service>;
 
 const ServiceCall = z.object({

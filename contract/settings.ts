@@ -6,6 +6,7 @@ import { OUTCOMES, TOUCH_KINDS } from '@/core/touches';
 import { Day, Done, Id } from './common';
 import { endpoint } from './endpoint';
 
+/** A circle of the sphere and what it is promised. */
 export const Circle = z.object({
   id: Id,
   name: z.string(),
@@ -44,6 +45,7 @@ const TimeOfDay = z
   .transform((text) => text.padStart(5, '0'))
   .refine((text) => /^([01]\d|2[0-3]):[0-5]\d$/.test(text), 'Write a time such as 21:00.');
 
+/** The owner's settings. */
 export const Settings = z.object({
   ownerName: z.string().trim().max(120),
   /** What stands below e-mails and in merge fields. */

@@ -4,6 +4,7 @@ import { WARMTHS } from '@/core/touches';
 
 import { Day } from './common';
 
+/** How somebody stands with their promise: when the next touch is due and how warm they are. */
 export const Standing = z.object({
   promiseDays: z.number().int().nullable(),
   due: Day.nullable(),

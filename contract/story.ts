@@ -8,6 +8,7 @@ import { NamedDate, Text } from './record';
 
 const subject = 'people';
 
+/** A note about a person. */
 export const Note = z.object({
   id: Id,
   version: z.number().int(),
@@ -71,6 +72,7 @@ export const removeNote = endpoint({
   errors: ['not_found'],
 });
 
+/** A tie between two people, or to somebody who is only a name. */
 export const TieShown = z.object({
   id: Id,
   /** Seen from the person whose sheet it is on: 'parent' is the other side of 'child'. */
@@ -113,6 +115,7 @@ export const removeTie = endpoint({
   errors: ['not_found'],
 });
 
+/** The home of a person with everybody in it. */
 export const HouseholdShown = z.object({
   id: Id,
   members: z.array(z.object({ id: PersonId, name: z.string() })),
@@ -155,6 +158,7 @@ export const saveSalutations = endpoint({
   errors: ['not_found'],
 });
 
+/** A piece of work done for a person. */
 export const Job = z.object({
   id: Id,
   name: z.string(),

@@ -7,9 +7,12 @@ import { Text } from './record';
 
 const subject = 'templates';
 
+/** What templates can be written for. */
 export const TEMPLATE_KINDS = ['email', 'text', 'letter', 'card', 'call'] as const;
+/** See {@link TEMPLATE_KINDS}. */
 export type TemplateKind = (typeof TEMPLATE_KINDS)[number];
 
+/** How many wordings a template may have. */
 export const MOST_WORDINGS = 24;
 /** Of the plain words of one message. */
 export const MOST_SIGNS = 10_000;
@@ -24,9 +27,11 @@ export const Words = z.object({
 });
 export type Words = z.infer<typeof Words>;
 
+/** One of the wordings of a template, which take turns. */
 export const Wording = Words.extend({ id: Id });
 export type Wording = z.infer<typeof Wording>;
 
+/** A template as the owner writes it. */
 export const TemplateDraft = z.object({
   kind: z.enum(TEMPLATE_KINDS),
   name: Text(120).min(1, 'Give it a name.'),
@@ -52,6 +57,7 @@ const Template = TemplateDraft.extend({
     z.object({ cadenceId: CadenceId.nullable(), name: z.string(), beats: z.number().int() }),
   ),
 });
+/** A template with its wordings, as it is kept. */
 export type Template = z.infer<typeof Template>;
 
 export const listTemplates = endpoint({
@@ -150,6 +156,7 @@ export const checkWords = endpoint({
     ),
   }),
 });
+/** Who lacks what some words ask for. */
 export type WordsCheck = z.infer<(typeof checkWords)['response']>;
 
 export const readWords = endpoint({

@@ -24,4 +24,5 @@ export const TOPICS = [
   'upkeep',
   'history',
 ] as const;
+/** What screens and plans watch for changes: a kind of data that a write touches. */
 export type Topic = (typeof TOPICS)[number];

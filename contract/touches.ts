@@ -8,6 +8,7 @@ import { Standing } from './standing';
 
 const subject = 'touches';
 
+/** A touch that is planned for today. */
 export const DeskItem = z.object({
   key: z.string(),
   personId: PersonId,
@@ -71,6 +72,7 @@ export const seeDesk = endpoint({
   response: z.object({ seen: z.number().int() }),
 });
 
+/** A touch as it is logged. */
 export const LogTouch = z.object({
   personId: PersonId,
   kind: z.enum(TOUCH_KINDS),
@@ -173,6 +175,7 @@ export const listMeant = endpoint({
   }),
 });
 
+/** What can become of a follow-up that was left undone. */
 export const MEANT_FATES = ['keep', 'drop', 'later'] as const;
 
 export const settleMeant = endpoint({

@@ -13,6 +13,7 @@ const Backup = z.object({
     .object({ on: z.string(), people: z.number().int(), fault: z.string().nullable() })
     .nullable(),
 });
+/** A backup that is kept. */
 export type Backup = z.infer<typeof Backup>;
 
 export const readUpkeep = endpoint({

@@ -6,6 +6,7 @@ import { PeopleFilter, SORTS } from './filters';
 
 const subject = 'views';
 
+/** A filter with its order, under a name. */
 export const SavedView = z.object({
   id: Id,
   name: z.string(),

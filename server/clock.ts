@@ -20,6 +20,7 @@ const DAY_MS = 86_400_000;
 /** No zone has its midnight within a quarter of an hour: within one, the day is the same. */
 const QUARTER_MS = 15 * 60_000;
 
+/** The clock of a time zone; tests and the demo shift it. */
 export function createClock(zone: string, readMs: () => number = Date.now): Clock {
   let known = { key: '', day: '' as PlainDate };
   return {

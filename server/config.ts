@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util';
 
 import { isPlainDate, type PlainDate } from '@/core/time';
 
+/** What the command line and the environment say. */
 export interface Config {
   /** What else than serving is to be done. */
   command: 'serve' | 'passphrase' | 'restore' | 'check';

@@ -13,6 +13,7 @@ export interface Contribution {
   value: unknown;
 }
 
+/** A subject and what it provides to the others. */
 export interface Subject {
   name: string;
   provides: readonly Contribution[];

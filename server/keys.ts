@@ -23,6 +23,7 @@ export interface Keys {
   isSigned(text: string, signature: string): boolean;
 }
 
+/** What is signed and sealed with the key of a data directory. */
 export function keysOf(key: Buffer): Keys {
   const sign = (text: string) =>
     createHmac('sha256', key).update(`sign:${text}`).digest('base64url');

@@ -8,6 +8,7 @@ export interface StartupStep {
   run(ctx: Context): Promise<string | null>;
 }
 
+/** What a subject does when Pen Pal starts, before anybody is answered. */
 export const STARTUP = slot<StartupStep>('start-up steps');
 
 /** What is wrong with what subjects declare, in sentences; Pen Pal does not start with any. */

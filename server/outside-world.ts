@@ -7,6 +7,7 @@ import { moveStandIn } from './carriers';
 import type { Context } from './context';
 import { secretAt } from './services';
 
+/** The demo's stand-ins for services outside. */
 export interface OutsideWorld {
   shown: Router;
   keyed: Router;

@@ -23,6 +23,7 @@ import { SUBJECTS } from './subjects';
 import { startTasks } from './tasks';
 import { inPlace, inThreads } from './threads';
 
+/** A Pen Pal that runs. */
 export interface Running {
   ctx: Context;
   url: string;

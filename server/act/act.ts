@@ -12,6 +12,7 @@ export interface Effects {
   about?: Plans;
 }
 
+/** What an action did, in a sentence, and what follows from it. */
 export interface Acted extends Effects {
   sentence: string;
 }

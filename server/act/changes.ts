@@ -12,6 +12,7 @@ export interface ActionRow {
   undone: boolean;
 }
 
+/** The latest actions that are no undoing of others. */
 export const recentActions = (sql: Sql, limit: number) =>
   sql.query<ActionRow>(
     `select id, at, sentence, undone from action where undoes is null and not running
@@ -70,6 +71,7 @@ export const runsOf = (sql: Sql, actionId: string) =>
     [actionId, CHANGES_PER_RUN],
   );
 
+/** The ids of the rows in a run of changes. */
 export const idsIn = async (sql: Sql, actionId: string, run: Run): Promise<string[]> =>
   (
     await sql.query<{ row_id: string }>(

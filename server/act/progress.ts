@@ -29,6 +29,7 @@ export function startWork(ctx: Context, what: string): Work {
 
 export const endWork = (ctx: Context): boolean => works.delete(ctx);
 
+/** How far a long action is; null where none is under way. */
 export function progressOf(ctx: Context) {
   const work = works.get(ctx);
   return { work: work ? { what: work.what, done: work.done, of: work.of } : null };

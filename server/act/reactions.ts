@@ -21,6 +21,7 @@ export interface Reaction {
   run(ctx: Context, people: Plans): Promise<void>;
 }
 
+/** What a subject does after writes to topics that it watches. */
 export const REACTIONS = slot<Reaction>('reactions');
 
 /** The kind of task by which a reaction that failed is run again. */

@@ -18,6 +18,7 @@ export interface OfPerson {
   automatic?: string;
 }
 
+/** Moves the rows of the person who goes to the one who stays. */
 export type MergeRows = (tx: Sql, keepId: string, goneId: string) => Promise<void>;
 
 /** A table, as the subject that owns it declares it. */
@@ -35,12 +36,15 @@ export interface Table {
   orphan?: string;
 }
 
+/** The tables of a subject, for undo, merge, erase and export. */
 export const TABLES = slot<Table>('tables');
 
+/** A table whose rows are about people. */
 export interface PersonTable extends Table {
   person: OfPerson;
 }
 
+/** Those of the tables whose rows are about people. */
 export const personTables = (tables: readonly Table[]): PersonTable[] =>
   tables.filter((t): t is PersonTable => t.person !== undefined);
 

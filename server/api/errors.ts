@@ -29,6 +29,9 @@ export class Refusal extends Error {
   }
 }
 
+/** A refusal of what was sent, with the field that it is about (400). */
 export const invalid = (message: string, field?: string) => new Refusal('invalid', message, field);
+/** A refusal because it is not there (404). */
 export const notFound = (message: string) => new Refusal('not_found', message);
+/** A refusal because of what is there by now (409). */
 export const conflict = (message: string) => new Refusal('conflict', message);

@@ -14,6 +14,7 @@ export interface PublicPages {
   router(ctx: Context): Router;
 }
 
+/** Pages that people outside see, without signing in. */
 export const PUBLIC_PAGES = slot<PublicPages>('public pages');
 
 export * from './errors';

@@ -8,6 +8,7 @@ import { findPlainFault } from '@/contract/plain';
 import { currentRequest } from '../db';
 import { Refusal } from './errors';
 
+/** What a handler gets: read and checked by the endpoint's schemas. */
 export interface RequestInput<E extends Endpoint> {
   params: z.output<E['params']>;
   query: z.output<E['query']>;

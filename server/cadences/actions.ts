@@ -140,6 +140,7 @@ export const toAnswer = (c: queries.StoredCadence) => ({
   feed: c.feed,
 });
 
+/** One cadence. @throws Refusal where it is not there */
 export async function find(ctx: Context, id: string) {
   const cadence = await queries.findCadence(ctx.db, id);
   if (!cadence) throw notFound('There is no such cadence.');

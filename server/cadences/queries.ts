@@ -21,6 +21,7 @@ interface CadenceRow {
   beats: Beat[];
 }
 
+/** A cadence as it is stored, with who is on it. */
 export type StoredCadence = Cadence & {
   version: number;
   advice: string;
@@ -69,6 +70,7 @@ const toCadence = (row: CadenceRow): StoredCadence => ({
   ...(row.rota ? { lapseDays: ROTA_LAPSE_DAYS } : {}),
 });
 
+/** All cadences by name. */
 export const readCadences = async (sql: Sql): Promise<StoredCadence[]> =>
   (await sql.query<CadenceRow>(`${SELECT} order by lower(c.name), c.id`)).map(toCadence);
 
@@ -113,6 +115,7 @@ export async function updateCadence(
   return rows.length === 1;
 }
 
+/** Switches a cadence on or off. */
 export const setActive = (sql: Sql, id: string, active: boolean) =>
   sql.query('update cadence set active = $2::boolean where id = $1::uuid', [id, active]);
 

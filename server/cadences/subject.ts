@@ -3,6 +3,7 @@ import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { cadenceRoutes } from './routes';
 
+/** Cadences and their beats. */
 export const cadences: Subject = {
   name: 'cadences',
   provides: [

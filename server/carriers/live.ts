@@ -49,6 +49,7 @@ export function closeCarriers(ctx: Context): void {
   mailOf.delete(ctx);
 }
 
+/** The text gateway that is set up; null for none. */
 export async function liveTexts(
   ctx: Context,
   sql: Sql = ctx.db,
@@ -59,6 +60,7 @@ export async function liveTexts(
   return { carrier: new TextsCarrier(setup, secretOf(ctx, row).password ?? ''), setup };
 }
 
+/** The mailbox that is set up, with its password; null for none. */
 export async function liveMailbox(
   ctx: Context,
   sql: Sql = ctx.db,

@@ -25,6 +25,7 @@ export interface Email {
   inReplyTo?: string;
 }
 
+/** A file that goes with an email. */
 export interface EmailFile {
   name: string;
   type: string;

@@ -5,6 +5,7 @@ import { SHUTDOWN } from '../lifecycle';
 import { closeCarriers } from './live';
 import { carrierRoutes } from './routes';
 
+/** What takes deliveries away and brings answers: mail server, mailbox, text gateway. */
 export const carriers: Subject = {
   name: 'carriers',
   provides: [

@@ -6,6 +6,7 @@ import { create, extract } from 'tar';
 import type { Db } from './db';
 import { flushFile, gone } from './flush';
 
+/** So many backups are kept, the latest. */
 export const KEPT_BACKUPS = 7;
 const CONTROL = 'global/pg_control';
 const LOG = 'pg_wal/';
@@ -63,6 +64,7 @@ async function copyWhole(db: Db, pgDir: string, file: string): Promise<void> {
     }
 }
 
+/** Where the backups of a data directory are. */
 export const backupsDir = (dataDir: string) => join(dataDir, 'backups');
 
 /**
@@ -83,6 +85,7 @@ export async function backup(db: Db, dataDir: string, label: string): Promise<st
   return name;
 }
 
+/** A backup as a file. */
 export interface BackupFile {
   name: string;
   madeMs: number;

@@ -6,6 +6,7 @@ export type { Row, Sql } from './sql';
 /** How alike a word must be to be found when nothing is spelled like it: "marhs" finds "marsh". */
 export const WORD_SIMILARITY = 0.45;
 
+/** The database, embedded or on a server. */
 export interface Db extends Sql {
   readonly kind: 'pglite' | 'postgres';
   /** Grows with everything that may have changed something. */

@@ -33,6 +33,7 @@ export function gone(error: NodeJS.ErrnoException): null {
   throw error;
 }
 
+/** Has the disk keep what was written to a file (fdatasync). */
 export async function flushFile(path: string): Promise<void> {
   const file = await open(path, 'r+');
   try {

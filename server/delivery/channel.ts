@@ -82,6 +82,7 @@ export interface Channel {
 /** What a page to look at is made of; `id` stands in its links. */
 export type PreviewInput = Pick<DeliveryRow, 'id' | 'automatic' | 'words'> & { html: string };
 
+/** Channels by which deliveries leave. */
 export const CHANNELS = slot<Channel>('channels');
 
 /** @throws Error for a name that no subject declares: a mistake in the program or data of a newer one */
@@ -91,6 +92,7 @@ export function channelOf({ house }: Pick<Context, 'house'>, name: string): Chan
   return found;
 }
 
+/** Whether a subject declares a channel of this name. */
 export const isChannel = ({ house }: Pick<Context, 'house'>, name: string): boolean =>
   house.of(CHANNELS).some((one) => one.name === name);
 

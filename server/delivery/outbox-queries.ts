@@ -7,8 +7,10 @@ import type { DeliveryRow } from './row';
 
 const SHOWN = `d.*, p.name, coalesce(p.addresses->0->>'region', '') as region,
   coalesce(p.addresses->0->>'country', '') as country`;
+/** A delivery with what is shown of its person. */
 export type ShownRow = DeliveryRow & { name: string; region: string; country: string };
 
+/** One delivery as the outbox shows it. */
 export const findDelivery = (sql: Sql, id: string) =>
   maybeOne<ShownRow>(
     sql,

@@ -19,6 +19,7 @@ export interface Recipient {
   away: boolean;
 }
 
+/** People as deliveries see them, also those who are away. */
 export const readRecipients = (sql: Sql, ids: readonly string[]) =>
   sql.query<Recipient>(
     `select p.id, p.name, p.version, p.consent, p.emails, p.phones, p.addresses,

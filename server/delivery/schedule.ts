@@ -9,6 +9,7 @@ import { channelOf, CHANNELS, type SendContext } from './channel';
 import type { Recipient } from './recipients';
 import type { DeliveryRow } from './row';
 
+/** Reads what is the same for all deliveries that are looked at together. */
 export async function readSendContext(ctx: Context, sql: Sql = ctx.db): Promise<SendContext> {
   const settings = await readSettings(sql);
   const carriers: SendContext['carriers'] = new Map(

@@ -37,6 +37,7 @@ export async function suppressAddress(ctx: Context, suppression: Suppression): P
   if (isNew) notify(ctx, [suppression.personId]);
 }
 
+/** Addresses that nothing is sent to any more, the latest first. */
 export const listSuppressed = (sql: Sql, limit: number) =>
   sql.query<{ address: string; at: string; why: string; person_id: string | null; name: string }>(
     `select s.address, s.at, s.why, s.person_id, coalesce(p.name, '') as name

@@ -29,6 +29,7 @@ export interface TouchBook {
   ): Promise<void>;
 }
 
+/** The one subject that logs what is sent as touches. */
 export const TOUCH_BOOK = slot<TouchBook>('touch book');
 
 export function touchBookOf({ house }: Context): TouchBook {

@@ -112,6 +112,7 @@ export const joinedOn = async (sql: Sql, cadenceId: string, day: string): Promis
 const STATE = `case when e.stopped_on is not null then 'stopped' when e.finished_on is not null then 'finished'
   when e.paused_on is not null then 'paused' when e.start_on > $1::date then 'waiting' else 'running' end`;
 
+/** The enrolments of a person, the latest begun first. */
 export const enrolmentsOf = (sql: Sql, personId: string, today: string) =>
   sql.query<{
     id: string;

@@ -13,6 +13,7 @@ import { enrolmentRoutes } from './routes';
 import { enrolmentStory } from './story';
 import { settleWork } from './work';
 
+/** Who is on which cadence, and the touches that follow from it. */
 export const enrolments: Subject = {
   name: 'enrolments',
   provides: [

@@ -28,6 +28,7 @@ export interface FileBytes {
   content: string;
 }
 
+/** Uploaded files with their bytes, in base64. */
 export const readBytes = (sql: Sql, ids: readonly string[]) =>
   sql.query<FileBytes>(
     `select f.id, f.name, f.type, encode(f.bytes, 'base64') as content

@@ -19,6 +19,7 @@ export interface Reach {
   machine: readonly string[];
 }
 
+/** Reached from this machine alone. */
 export const LOOPBACK: Reach = {
   host: '127.0.0.1',
   origins: [],

@@ -2,6 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 
 import { newId, type Sql } from '../db';
 
+/** A device that is signed in. */
 export interface Session {
   id: string;
   token_hash: string;

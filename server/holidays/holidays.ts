@@ -22,7 +22,9 @@ const named = (codes: Record<string, string> | undefined) =>
     .map(([code, name]) => ({ code, name }))
     .sort((a, b) => a.name.localeCompare(b.name, 'en'));
 
+/** Countries whose public holidays are known. */
 export const countries = () => named(known.getCountries('en'));
+/** Regions of a country with holidays of their own. */
 export const regionsOf = (country: string) =>
   country ? named(known.getStates(country, 'en')) : [];
 

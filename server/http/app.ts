@@ -30,6 +30,7 @@ export interface AppOptions {
   log: Logger;
 }
 
+/** The web server: public pages, the API behind its guard, and the web application. */
 export function createApp(ctx: Context, options: AppOptions): Express {
   const app = bareApp(ctx);
   servePublic(app, ctx);

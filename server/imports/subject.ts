@@ -3,6 +3,7 @@ import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { importRoutes } from './routes';
 
+/** Lists of people that come in, and take-backs. */
 export const imports: Subject = {
   name: 'imports',
   provides: [

@@ -3,6 +3,7 @@ import { PUBLIC_PAGES, ROUTES } from '../api';
 import type { Subject } from '../house';
 import { intakeRoutes, publicForm } from './routes';
 
+/** The web form by which people write in. */
 export const intake: Subject = {
   name: 'intake',
   provides: [

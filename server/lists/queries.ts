@@ -215,6 +215,7 @@ export const moveOwn = (sql: Sql, from: string, to: string | null, some: Among) 
     [from, to, some],
   );
 
+/** The owner's own fields in their order. */
 export const readOwnFields = (sql: Sql) =>
   sql.query<OwnField & { pinned: boolean; retired: boolean }>(
     'select id, name, type, choices, pinned, retired from own_field order by position, lower(name)',

@@ -3,6 +3,7 @@ import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { listRoutes } from './routes';
 
+/** The owner's lists: circles, tags, roles, own fields. */
 export const lists: Subject = {
   name: 'lists',
   provides: [

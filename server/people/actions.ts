@@ -63,6 +63,7 @@ async function tieByName(tx: Sql, id: string, draft: PersonDraft): Promise<strin
   return sender;
 }
 
+/** Adds one person. @throws Refusal where the draft names nobody */
 export async function add(ctx: Context, draft: PersonDraft, also?: Also) {
   const given = draftFields(draft);
   const named = given.givenName || given.familyName || given.goesBy || given.company;

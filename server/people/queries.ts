@@ -126,6 +126,7 @@ async function listAs(
   return { total: found, rows };
 }
 
+/** How many people a selection finds. */
 export async function countPeople(sql: Sql, who: Who, asking: Asking): Promise<number> {
   const typed = await standOf(sql, who);
   const found = await countAs(sql, who, typed, asking);
@@ -249,6 +250,7 @@ export const findPerson = (sql: Sql, id: string) =>
     [id],
   );
 
+/** One circle; null for none. */
 export const circleOf = async (sql: Sql, id: string | null) =>
   id === null
     ? null
@@ -340,6 +342,7 @@ export const removeTaggings = (sql: Sql, personId: string, keepTagIds: readonly 
     [personId, keepTagIds],
   );
 
+/** Names by id. */
 export const namesOf = async (sql: Sql, ids: readonly string[]): Promise<Map<string, string>> =>
   new Map(
     (

@@ -18,6 +18,7 @@ export interface StoryEvent {
 /** What a subject has to tell in the story of a person. */
 export type StoryPart = (ctx: Context, personId: string) => Promise<StoryEvent[]>;
 
+/** What other subjects tell in a person's story. */
 export const STORY_PARTS = slot<StoryPart>('story parts');
 
 /**
@@ -34,6 +35,7 @@ export interface Fact {
   sql: string;
 }
 
+/** Facts about people that other subjects provide, for filters, columns and merge fields. */
 export const FACTS = slot<Fact>('facts');
 
 /** The facts of one person as text, by key; null where there is none. */

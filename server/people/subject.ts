@@ -45,6 +45,7 @@ const mergeApart: MergeRows = async (tx, keepId, goneId) => {
 
 const columns = ['person_id'];
 
+/** People, their records, homes, ties, notes and work. */
 export const people: Subject = {
   name: 'people',
   provides: [

@@ -67,6 +67,7 @@ function keeperKind(has: {
   return has.has_address ? 'card' : 'other';
 }
 
+/** Rows by a key, in their order. */
 export function groupBy<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
   const groups = new Map<string, T[]>();
   for (const row of rows) {

@@ -11,6 +11,7 @@ export interface ServiceRow {
 
 const TOLD_BY = `b.errand ->> 'serviceId' = s.id::text`;
 
+/** All services without their secrets. */
 export const readServices = (sql: Sql) =>
   sql.query<Omit<ServiceRow, 'secret'> & { beats: number }>(
     `select s.id, s.name, s.url, s.inside, (select count(*)::int from beat b where ${TOLD_BY}) as beats

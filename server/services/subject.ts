@@ -9,6 +9,7 @@ import { serviceRoutes } from './routes';
 import { sealOldSecrets } from './secrets';
 import { serviceStory } from './story';
 
+/** Services that beats call over HTTP. */
 export const services: Subject = {
   name: 'services',
   provides: [

@@ -61,5 +61,6 @@ export async function moveClock(ctx: Context, days: number) {
   return { today: ctx.clock.today() };
 }
 
+/** Whole days by which the demo's day is ahead. */
 export const readShift = async (ctx: Context): Promise<number> =>
   (await queries.readMemo<number>(ctx.db, SHIFT)) ?? 0;

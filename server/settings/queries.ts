@@ -2,6 +2,7 @@ import type { Settings } from '@/contract/settings';
 
 import { one, type Sql } from '../db';
 
+/** The owner's settings as the server reads them. */
 export type OwnerSettings = Settings;
 
 interface SettingsRow {
@@ -36,6 +37,7 @@ interface SettingsRow {
   production_days: number;
 }
 
+/** The owner's settings. */
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
@@ -118,6 +120,7 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
     ],
   );
 
+/** All circles, the closest first. */
 export const readCircles = (sql: Sql) =>
   sql.query<{
     id: string;
@@ -130,11 +133,13 @@ export const readCircles = (sql: Sql) =>
      from circle c order by position`,
   );
 
+/** A value remembered under a name; null for none. */
 export async function readMemo<T>(sql: Sql, key: string): Promise<T | null> {
   const rows = await sql.query<{ value: T }>('select value from memo where key = $1', [key]);
   return rows[0]?.value ?? null;
 }
 
+/** Remembers a value under a name. */
 export const writeMemo = (sql: Sql, key: string, value: unknown) =>
   sql.query(
     'insert into memo (key, value) values ($1, $2::jsonb) on conflict (key) do update set value = excluded.value',

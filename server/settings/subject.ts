@@ -7,6 +7,7 @@ import { holidayRoutes } from './holiday-routes';
 import { readSettings } from './queries';
 import { settingsRoutes } from './routes';
 
+/** The owner's settings, calendar and clock. */
 export const settings: Subject = {
   name: 'settings',
   provides: [

@@ -37,6 +37,7 @@ interface Outside<P> extends Common<P> {
 /** Does the tasks of one kind. */
 export type TaskHandler<P = unknown> = Within<P> | Outside<P>;
 
+/** What runs the tasks of a kind. */
 export const HANDLERS = slot<TaskHandler>('handlers');
 
 /** Declares a handler whose payload has a type of its own. */
@@ -50,4 +51,5 @@ export interface Recurring {
   run(ctx: Context): Promise<string>;
 }
 
+/** Tasks that run again and again. */
 export const RECURRING = slot<Recurring>('recurring');

@@ -65,6 +65,7 @@ export const addTask = async (sql: Sql, task: NewTask): Promise<boolean> =>
 export const wakeTask = (sql: Sql, key: string, now: string) =>
   addTask(sql, { key, kind: key, now, again: true });
 
+/** The task of a key. */
 export const findTask = (sql: Sql, key: string) =>
   maybeOne<Task>(sql, 'select * from task where key = $1', [key]);
 

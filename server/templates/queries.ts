@@ -24,9 +24,11 @@ const SELECT = `select t.id, t.version, t.kind, t.name, t.wordings, t.files,
 export const readTemplates = (sql: Sql) =>
   sql.query<TemplateRow>(`${SELECT} order by lower(t.name), t.id`);
 
+/** One template with its wordings. */
 export const findTemplate = (sql: Sql, id: string) =>
   maybeOne<TemplateRow>(sql, `${SELECT} where t.id = $1::uuid`, [id]);
 
+/** The templates of these ids. */
 export const templatesAmong = (sql: Sql, ids: readonly string[]) =>
   sql.query<TemplateRow>(`${SELECT} where t.id = any($1::uuid[])`, [ids]);
 

@@ -16,6 +16,7 @@ export interface TouchRecord {
   automatic?: boolean;
 }
 
+/** Adds touches. */
 export const insertTouches = (sql: Sql, touches: readonly TouchRecord[]) =>
   sql.query(
     `insert into touch (id, person_id, on_day, logged_at, kind, outcome, hold, automatic)
@@ -38,6 +39,7 @@ export const copyTouch = (
     [touchId, recordset(others)],
   );
 
+/** The touches of a person, the latest first. */
 export const touchesOf = (sql: Sql, personId: string) =>
   sql.query<TouchRecord>(
     'select * from touch where person_id = $1::uuid order by on_day desc, id desc limit 500',
@@ -137,6 +139,7 @@ export interface MarkRecord {
 export const findMark = (sql: Sql, id: string) =>
   maybeOne<MarkRecord>(sql, 'select * from item_mark where id = $1', [id]);
 
+/** Notes what became of a planned touch. */
 export const upsertMark = (sql: Sql, mark: MarkRecord) =>
   sql.query(
     `insert into item_mark (id, person_id, fate, until, enrolment_id, planned_on, touch_id, kind, why, about)

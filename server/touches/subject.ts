@@ -10,6 +10,7 @@ import { planThanks } from './thanks';
 
 const person = { columns: ['person_id'], merge: 'move' as const, happened: true };
 
+/** Touches, the desk and follow-ups. */
 export const touches: Subject = {
   name: 'touches',
   provides: [

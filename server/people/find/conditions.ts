@@ -27,6 +27,7 @@ export interface Asking {
   facts: readonly Fact[];
 }
 
+/** What conditions need besides the database: the day and the facts that subjects provide. */
 export const asking = (ctx: Context): Asking => ({
   today: ctx.clock.today(),
   facts: ctx.house.of(FACTS),

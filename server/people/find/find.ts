@@ -9,6 +9,7 @@ export async function findOrRefuse(sql: Sql, id: string) {
   return person;
 }
 
+/** @throws Refusal where there is no such circle */
 export async function assertCircle(sql: Sql, circleId: string | null): Promise<void> {
   if (circleId === null) return;
   const found = await sql.query('select 1 from circle where id = $1::uuid', [circleId]);

@@ -97,6 +97,7 @@ export const homeOf = async (sql: Sql, personId: string): Promise<string[]> =>
     )
   ).map(({ id }) => id);
 
+/** A household with its members; null for none. */
 export async function householdOf(sql: Sql, id: string | null) {
   if (id === null) return null;
   const members = await sql.query<Record<string, string>>(

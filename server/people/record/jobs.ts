@@ -21,6 +21,7 @@ interface JobRow {
 /** A day of work done is one that beats can be planned around. */
 const done = (personId: string): Effects => ({ plan: [personId], topics: ['people'] });
 
+/** The pieces of work of a person: what is under way, then the latest completed. */
 export async function jobsOf(sql: Sql, personId: string) {
   const rows = await sql.query<JobRow>(
     `select id, name, stage, value_minor, fee_minor, completed_on from job

@@ -14,6 +14,7 @@ export interface VersionedNote extends NoteRecord {
   version: number;
 }
 
+/** Adds notes. */
 export const insertNotes = (sql: Sql, notes: readonly NoteRecord[]) =>
   sql.query(
     `insert into note (id, person_id, on_day, body, search_text, pinned, tags)
@@ -22,6 +23,7 @@ export const insertNotes = (sql: Sql, notes: readonly NoteRecord[]) =>
     [recordset(notes)],
   );
 
+/** The notes of a person, pinned ones first. */
 export const notesOf = (sql: Sql, personId: string) =>
   sql.query<VersionedNote>(
     `select id, version, person_id, on_day, body, search_text, pinned, tags from note

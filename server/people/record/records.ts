@@ -72,6 +72,7 @@ export const PERSON_COLUMNS = `id uuid, version int, prefix text, given_name tex
   household_id uuid, lives_apart boolean, name text, search_text text, sort_name text, keys_version int,
   match_keys text[], home_key text, sounds text[]`;
 
+/** The fields of a person's row. */
 export const fieldsOf = (row: Record<string, unknown>): PersonFields =>
   Object.fromEntries(
     FIELD_NAMES.map((key) => [key, row[COLUMN_OF[key]]]),
@@ -124,6 +125,7 @@ export function lookedUpBy(fields: PersonFields) {
   };
 }
 
+/** A note as a row, with the tags written in it. */
 export const toNote = (personId: string, onDay: string, body: string): NoteRecord => ({
   id: newId(),
   person_id: personId,

@@ -79,6 +79,7 @@ export async function tiesOfMany(
   return ties;
 }
 
+/** The ties of a person, as seen from them. */
 export const tiesOf = async (sql: Sql, personId: string): Promise<TieShown[]> =>
   (await tiesOfMany(sql, [personId])).get(personId) ?? [];
 
