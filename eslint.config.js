@@ -76,29 +76,18 @@ module.exports = [
   {
     // Longer from before: whoever changes one of them splits it and takes it off this list.
     files: [
+      'standins/mail-server.ts',
       'bench/homes.ts',
       'bench/server.ts',
       'bench/user.ts',
       'client/almanac/new-feed.tsx',
       'client/api/write-form.ts',
       'client/cadences/people-on.tsx',
-      'client/cadences/rounds-form.tsx',
-      'client/desk/desk-card.tsx',
-      'client/gaps/gap-screen.tsx',
       'client/messages/mail-form.tsx',
       'client/people/export-form.tsx',
-      'client/people/filter-bar.tsx',
       'client/sheets/thread.tsx',
       'client/ui/chooser.tsx',
-      'client/ui/table-grid.tsx',
       'core/intake/columns/describe.ts',
-      'server/db/postgres.ts',
-      'server/imports/actions.ts',
-      'server/people/many/many.ts',
-      'server/sheets/sheet.ts',
-      'server/start.ts',
-      'server/templates/values.ts',
-      'standins/mail-server.ts',
     ],
     rules: {
       'max-lines-per-function': ['error', { max: 105, skipBlankLines: true, skipComments: true }],
@@ -159,7 +148,6 @@ module.exports = [
   {
     files: [
       'server/main.ts',
-      'server/start.ts',
       'server/outside-world.ts',
       '**/*.test.{ts,tsx}',
       'testing/**',

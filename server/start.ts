@@ -37,52 +37,11 @@ export interface Running {
 /** Opens the data, sets the clock, and serves API and application on one port. */
 export async function start(config: Config): Promise<Running> {
   const log = createLog('warn');
-  const reach = reachOf(config);
-  const passphrase = new PassphraseFile(resolve(config.dataDir));
   await assertPassphrase(config);
-  // What another process wrote in between is read anew.
-  let running: { forget(): void } | null = null;
-  const opened = await openDb({
-    url: config.databaseUrl,
-    dataDir: resolve(config.dataDir),
-    migrationsDir: resolve(config.migrationsDir),
-    image: resolve(config.image),
-    onFault: (err) => log.error({ err }, 'the database reported a fault'),
-    onLost: (err) =>
-      log.warn({ err }, 'the database is not ours any more: writing has stopped until it is'),
-    onHeld: (changed) => {
-      log.warn({ changed }, 'the database is ours again: writing goes on');
-      if (changed) running?.forget();
-    },
-  });
+  const writes = new Writes();
+  const opened = await openData(config, log, writes);
   try {
-    const settings = await readSettings(opened.db);
-    const house = new House(SUBJECTS);
-    const ctx: Context = {
-      db: opened.db,
-      clock: createClock(settings.timeZone),
-      house,
-      threads: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
-      mailWorker: existsSync(config.mailWorker) ? resolve(config.mailWorker) : null,
-      guard: { reach, passphrase, sessions: await Sessions.load(opened.db), tries: new Tries() },
-      keys: readKeys(resolve(config.dataDir)),
-      log,
-      dataDir: config.databaseUrl ? null : resolve(config.dataDir),
-      script: config.script,
-      demo: config.mode === 'demo',
-      outsideUrl: config.origins[0] ?? null,
-      version: packageJson.version,
-      schema: opened.schema,
-      background: new Background(),
-      writes: new Writes(),
-      inFlight: 0,
-    };
-    running = {
-      forget: () => {
-        ctx.writes.bumpTopics(TOPICS);
-        ctx.writes.markStale('everybody');
-      },
-    };
+    const ctx = await newContext(config, opened, log, writes);
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);
     await runStartup(ctx);
@@ -105,7 +64,7 @@ export async function start(config: Config): Promise<Running> {
       formUrl: formUrl ?? null,
       close: async () => {
         await drain(ctx, [tasks.stop(), ...servers.map(end)]);
-        for (const step of house.of(SHUTDOWN)) await step(ctx);
+        for (const step of ctx.house.of(SHUTDOWN)) await step(ctx);
         await outside?.close();
         await opened.close();
       },
@@ -114,6 +73,57 @@ export async function start(config: Config): Promise<Running> {
     await opened.close();
     throw error;
   }
+}
+
+const openData = (config: Config, log: Context['log'], writes: Writes) =>
+  openDb({
+    url: config.databaseUrl,
+    dataDir: resolve(config.dataDir),
+    migrationsDir: resolve(config.migrationsDir),
+    image: resolve(config.image),
+    onFault: (err) => log.error({ err }, 'the database reported a fault'),
+    onLost: (err) =>
+      log.warn({ err }, 'the database is not ours any more: writing has stopped until it is'),
+    onHeld: (changed) => {
+      log.warn({ changed }, 'the database is ours again: writing goes on');
+      if (!changed) return;
+      // What another process wrote in between is read anew.
+      writes.bumpTopics(TOPICS);
+      writes.markStale('everybody');
+    },
+  });
+
+async function newContext(
+  config: Config,
+  { db, schema }: Awaited<ReturnType<typeof openDb>>,
+  log: Context['log'],
+  writes: Writes,
+): Promise<Context> {
+  const dataDir = resolve(config.dataDir);
+  return {
+    db,
+    clock: createClock((await readSettings(db)).timeZone),
+    house: new House(SUBJECTS),
+    threads: existsSync(config.worker) ? inThreads(resolve(config.worker)) : inPlace,
+    mailWorker: existsSync(config.mailWorker) ? resolve(config.mailWorker) : null,
+    guard: {
+      reach: reachOf(config),
+      passphrase: new PassphraseFile(dataDir),
+      sessions: await Sessions.load(db),
+      tries: new Tries(),
+    },
+    keys: readKeys(dataDir),
+    log,
+    dataDir: config.databaseUrl ? null : dataDir,
+    script: config.script,
+    demo: config.mode === 'demo',
+    outsideUrl: config.origins[0] ?? null,
+    version: packageJson.version,
+    schema,
+    background: new Background(),
+    writes,
+    inFlight: 0,
+  };
 }
 
 /** @throws StartFault that says what is wrong with what is declared */

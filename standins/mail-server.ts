@@ -78,6 +78,13 @@ export async function mailServer(
       id: randomUUID(),
       bytes: await new MailComposer(mail).compile().build(),
     });
+  const happensTo = async (to: string, mail: ParsedMail, raw: Buffer) => {
+    const subject = mail.subject ?? '';
+    for (const one of [outcome({ to, subject, text: mail.text ?? '' })].flat())
+      if (one.as === 'opened' || one.as === 'clicked')
+        setTimeout(() => void read(mail, one.as === 'clicked'), readAfterMs).unref();
+      else for (const back of comesBack(to, mail, raw, one)) await put(back);
+  };
   const smtp = new SMTPServer({
     authOptional: false,
     allowInsecureAuth: true,
@@ -103,13 +110,7 @@ export async function mailServer(
         const mail = await simpleParser(raw);
         arrived.push({ to, raw, mail });
         done();
-        for (const address of to)
-          for (const one of [
-            outcome({ to: address, subject: mail.subject ?? '', text: mail.text ?? '' }),
-          ].flat())
-            if (one.as === 'opened' || one.as === 'clicked')
-              setTimeout(() => void read(mail, one.as === 'clicked'), readAfterMs).unref();
-            else for (const back of comesBack(address, mail, raw, one)) await put(back);
+        for (const address of to) await happensTo(address, mail, raw);
       }, done);
     },
   });

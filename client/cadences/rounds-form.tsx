@@ -71,18 +71,7 @@ export function RoundsForm({ draft, form, cadenceId, set }: Props) {
         ) : null}
       </View>
       {repeat !== 'once' && !year && draft.beats.length > 0 ? (
-        <>
-          <Body>{`A round begins every ${plural(roundPeriod(draft), 'day')}.`}</Body>
-          <Choice
-            label="The next round is counted"
-            value={draft.followOn ? 'done' : 'planned'}
-            options={COUNTED}
-            onChange={(from) => set({ followOn: from === 'done' })}
-          />
-          {draft.followOn ? (
-            <Soft>The next round waits until the last beat was made, however late that is.</Soft>
-          ) : null}
-        </>
+        <Counted {...{ draft, set }} />
       ) : null}
       {year ? (
         <Soft>
@@ -92,6 +81,24 @@ export function RoundsForm({ draft, form, cadenceId, set }: Props) {
       ) : null}
       {repeat === 'endless' ? null : <HandOver {...{ draft, form, cadenceId, set }} />}
     </View>
+  );
+}
+
+/** What the next round is counted from. */
+function Counted({ draft, set }: Pick<Props, 'draft' | 'set'>) {
+  return (
+    <>
+      <Body>{`A round begins every ${plural(roundPeriod(draft), 'day')}.`}</Body>
+      <Choice
+        label="The next round is counted"
+        value={draft.followOn ? 'done' : 'planned'}
+        options={COUNTED}
+        onChange={(from) => set({ followOn: from === 'done' })}
+      />
+      {draft.followOn ? (
+        <Soft>The next round waits until the last beat was made, however late that is.</Soft>
+      ) : null}
+    </>
   );
 }
 

@@ -46,16 +46,10 @@ export function DeskCard({ item, today, inHand }: Props) {
         <Standing standing={item.standing} />
       </View>
       <Soft className="text-[0.9375rem] leading-6">{item.reason}</Soft>
-      {item.quiet ? <Body className="text-warn">{item.quiet}</Body> : null}
-      {item.refused ? <Body className="text-danger">{item.refused}</Body> : null}
-      {item.lacks && !item.refused ? <Body className="text-danger">{item.lacks}</Body> : null}
+      <Hindrances item={item} />
       {item.lacks || item.refused ? <Swap item={item} /> : null}
       <WordsToUse item={item} to={to} />
-      {item.lastNote ? (
-        <Soft
-          numberOfLines={3}
-        >{`${shortDate(item.lastNote.on, today)}: ${item.lastNote.body}`}</Soft>
-      ) : null}
+      {item.lastNote ? <LastNote note={item.lastNote} today={today} /> : null}
       <View className="flex-row flex-wrap items-center gap-2 pt-1">
         {link ? <SendIt item={item} to={to} /> : null}
         {link ? <OpenIt item={item} link={link} onOpen={() => show('log')} /> : null}
@@ -85,5 +79,24 @@ export function DeskCard({ item, today, inHand }: Props) {
       ) : null}
       {open === 'later' ? <Later item={item} today={today} /> : null}
     </Card>
+  );
+}
+
+const LastNote = ({
+  note,
+  today,
+}: {
+  note: NonNullable<DeskItem['lastNote']>;
+  today: PlainDate;
+}) => <Soft numberOfLines={3}>{`${shortDate(note.on, today)}: ${note.body}`}</Soft>;
+
+/** What keeps it from being done as it is planned. */
+function Hindrances({ item: { quiet, refused, lacks } }: Pick<Props, 'item'>) {
+  return (
+    <>
+      {quiet ? <Body className="text-warn">{quiet}</Body> : null}
+      {refused ? <Body className="text-danger">{refused}</Body> : null}
+      {lacks && !refused ? <Body className="text-danger">{lacks}</Body> : null}
+    </>
   );
 }

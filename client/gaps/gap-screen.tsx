@@ -58,6 +58,9 @@ export function GapScreen() {
   );
 }
 
+const KEYS =
+  'Enter keeps it and goes on. Enter on nothing leaves them for later; Shift and Enter passes them over.';
+
 interface AskProps {
   lack: Lack;
   person: GapPerson;
@@ -118,10 +121,7 @@ function Ask({ lack, person, onLater }: AskProps) {
           <Body className="text-sea">Their sheet</Body>
         </Linked>
       </View>
-      <Soft>
-        Enter keeps it and goes on. Enter on nothing leaves them for later; Shift and Enter passes
-        them over.
-      </Soft>
+      <Soft>{KEYS}</Soft>
     </View>
   );
 }

@@ -44,16 +44,8 @@ const linesIn = (group: Group): number =>
 
 /** Warmth and views at hand, everything else one tap away. */
 export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
-  // Of what is looked for, how many are how warm: whichever of them are shown.
-  const query = toFilterQuery(without(filter, 'warmths'));
-  const facets = useRead(peopleFacets, { query }, { keepPrevious: true });
   const router = useRouter();
   const [open, setOpen] = useState(false);
-  const toggleWarmth = (warmth: Warmth) => {
-    const chosen = filter.warmths ?? [];
-    const next = chosen.includes(warmth) ? chosen.filter((w) => w !== warmth) : [...chosen, warmth];
-    onFilter(next.length > 0 ? { ...filter, warmths: next } : without(filter, 'warmths'));
-  };
   const lines =
     (filter.rules ? linesIn(filter.rules) : 0) +
     (['circleIds', 'tags', 'cadenceId', 'lacks', 'batchId'] as const).filter(
@@ -61,17 +53,7 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
     ).length;
   return (
     <View className="gap-1">
-      <View className="flex-row flex-wrap gap-x-3">
-        {WARMTHS.toReversed().map((warmth) => (
-          <Chip
-            key={warmth}
-            label={WARMTH_LABEL[warmth]}
-            detail={facets.data?.warmth[warmth] ?? 0}
-            chosen={filter.warmths?.includes(warmth) ?? false}
-            onPress={() => toggleWarmth(warmth)}
-          />
-        ))}
-      </View>
+      <WarmthChips filter={filter} onFilter={onFilter} />
       <View className="flex-row items-center gap-2">
         <ViewSelect filter={filter} onFilter={onFilter} onSort={onSort} />
         <Select
@@ -102,6 +84,30 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
       {open ? (
         <Builder filter={filter} sort={sort} onFilter={onFilter} onClose={() => setOpen(false)} />
       ) : null}
+    </View>
+  );
+}
+
+function WarmthChips({ filter, onFilter }: Pick<Props, 'filter' | 'onFilter'>) {
+  // Of what is looked for, how many are how warm: whichever of them are shown.
+  const query = toFilterQuery(without(filter, 'warmths'));
+  const facets = useRead(peopleFacets, { query }, { keepPrevious: true });
+  const chosen = filter.warmths ?? [];
+  const toggle = (warmth: Warmth) => {
+    const next = chosen.includes(warmth) ? chosen.filter((w) => w !== warmth) : [...chosen, warmth];
+    onFilter(next.length > 0 ? { ...filter, warmths: next } : without(filter, 'warmths'));
+  };
+  return (
+    <View className="flex-row flex-wrap gap-x-3">
+      {WARMTHS.toReversed().map((warmth) => (
+        <Chip
+          key={warmth}
+          label={WARMTH_LABEL[warmth]}
+          detail={facets.data?.warmth[warmth] ?? 0}
+          chosen={chosen.includes(warmth)}
+          onPress={() => toggle(warmth)}
+        />
+      ))}
     </View>
   );
 }

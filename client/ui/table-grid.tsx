@@ -60,6 +60,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
     sorted: column.getIsSorted(),
     onSort: () => column.toggleSorting(),
   }));
+  const Body = width >= shown.length * columnWidth() ? Lined : Stack;
   return (
     <View className="gap-1" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <Button
@@ -80,21 +81,12 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
           }))}
         />
       ) : null}
-      {width >= shown.length * columnWidth() ? (
-        <Lined
-          label={label}
-          rows={table.getRowModel().rows}
-          columns={shown.map(({ id }) => of(id))}
-          order={order}
-        />
-      ) : (
-        <Stack
-          label={label}
-          rows={table.getRowModel().rows}
-          columns={shown.map(({ id }) => of(id))}
-          order={order}
-        />
-      )}
+      <Body
+        label={label}
+        rows={table.getRowModel().rows}
+        columns={shown.map(({ id }) => of(id))}
+        order={order}
+      />
     </View>
   );
 }

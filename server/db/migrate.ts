@@ -9,10 +9,7 @@ export interface Migration {
   text: string;
 }
 
-/**
- * Reads the migrations of a directory in their order.
- * @throws Error for a number that is missing or there twice
- */
+/** Reads the migrations of a directory in their order. */
 export async function readMigrations(dir: string): Promise<Migration[]> {
   const names = (await readdir(dir)).filter((name) => /^\d{3}-.+\.sql$/.test(name)).sort();
   return Promise.all(

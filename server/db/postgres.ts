@@ -39,11 +39,7 @@ function isConnectionFault(error: unknown): boolean {
   );
 }
 
-/** Opens a pool on a PostgreSQL server (15 or later). Cut connections and a server that restarts are ridden out. */
-export function openPostgres(
-  url: string,
-  { lock = null, onFault = () => {} }: PostgresOptions = {},
-): Db {
+function openPool(url: string, onFault: (fault: unknown) => void): pg.Pool {
   const pool = new pg.Pool({
     connectionString: url,
     max: 8,
@@ -57,21 +53,31 @@ export function openPostgres(
   pool.on('error', onFault);
   // One that breaks while it is in use has a listener of its own.
   pool.on('connect', (client) => client.on('error', onFault));
+  return pool;
+}
+
+/** Runs work again while the connection breaks; for work that has changed nothing when it fails. */
+async function ridingOut<T>(work: () => Promise<T>): Promise<T> {
+  for (let waited = 0; ; waited += RETRY_MS)
+    try {
+      return await work();
+    } catch (error) {
+      if (!isConnectionFault(error)) throw error;
+      if (waited >= PATIENCE_MS) throw new DatabaseAway(CUT, { cause: error });
+      await wait(RETRY_MS);
+    }
+}
+
+/** Opens a pool on a PostgreSQL server (15 or later). Cut connections and a server that restarts are ridden out. */
+export function openPostgres(
+  url: string,
+  { lock = null, onFault = () => {} }: PostgresOptions = {},
+): Db {
+  const pool = openPool(url, onFault);
   const sqlOn = (on: pg.Pool | pg.PoolClient): Sql => ({
     query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) =>
       (await on.query(text, [...params])).rows as T[],
   });
-  /** Runs work again while the connection breaks; for work that has changed nothing when it fails. */
-  const ridingOut = async <T>(work: () => Promise<T>): Promise<T> => {
-    for (let waited = 0; ; waited += RETRY_MS)
-      try {
-        return await work();
-      } catch (error) {
-        if (!isConnectionFault(error)) throw error;
-        if (waited >= PATIENCE_MS) throw new DatabaseAway(CUT, { cause: error });
-        await wait(RETRY_MS);
-      }
-  };
   /** A connection with an open transaction that holds the database. */
   const begin = () =>
     ridingOut(async () => {

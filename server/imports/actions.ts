@@ -3,7 +3,7 @@ import { holdsOf, kindSetups } from '@/core/touches';
 
 import { actInSteps } from '../act';
 import type { Context } from '../context';
-import { newId } from '../db';
+import { newId, type Sql } from '../db';
 import { invalid } from '../api';
 import { readOwnFields } from '../lists';
 import { assertCircle } from '../people';
@@ -23,6 +23,53 @@ function fileMeant(ctx: Context, given: FileGiven & { previewId: string | null }
   return { fileName, bytes, pasted, mapping: given.mapping ?? mapping, partners, edits };
 }
 
+const nobodyIn = ({ pasted }: FileGiven) =>
+  invalid(
+    pasted
+      ? 'Nothing here can be read as a person.'
+      : 'No row of this file can be read as a person.',
+    'content',
+  );
+
+const newBatch = async (
+  ctx: Context,
+  file: Pick<Batch, 'circleId' | 'tag' | 'fileName'>,
+): Promise<Batch> => ({
+  batchId: newId(ctx.clock.nowMs()),
+  today: ctx.clock.today(),
+  at: ctx.clock.now(),
+  circleId: file.circleId,
+  tag: file.tag,
+  fileName: file.fileName,
+  own: await readOwnFields(ctx.db),
+  holds: holdsOf(kindSetups((await readSettings(ctx.db)).kinds)),
+});
+
+/** From here on those who come in are seen by this import alone. */
+async function beginBatch(tx: Sql, batch: Batch, leftOut: number, actionId: string): Promise<void> {
+  await queries.insertBatch(tx, {
+    id: batch.batchId,
+    file_name: batch.fileName,
+    at: batch.at,
+    people: 0,
+    left_out: leftOut,
+    action_id: actionId,
+  });
+  await queries.hideBatch(tx, batch.batchId);
+}
+
+function sentenceOf(
+  fileName: string,
+  { added, joined, differing }: { added: number; joined: number; differing: number },
+): string {
+  const also = [
+    joined > 0 && `; ${plural(joined, 'person was', 'people were')} here already`,
+    differing > 0 && `; ${plural(differing, 'detail')} said otherwise went into notes`,
+  ];
+  return `Imported ${plural(added, 'person', 'people')} from ${fileName}${also.filter(Boolean).join('')}`;
+}
+
+/** Brings a list in, in steps; it can be called off. @throws Refusal where nobody can be read in it */
 export async function run(
   ctx: Context,
   given: FileGiven & {
@@ -32,43 +79,20 @@ export async function run(
     same: 'join' | 'add';
   },
 ) {
-  const today = ctx.clock.today();
   await assertCircle(ctx.db, given.circleId);
   const file = { ...given, ...fileMeant(ctx, given) };
   return actInSteps(ctx, `Importing ${file.fileName}`, async (step, actionId) => {
     await makeFields(ctx, file, step);
     const look = file.same === 'join';
-    const { file: read, pairs } = await readFile(ctx, file, { look, signal: step.signal });
-    const { people, faults } = read;
-    if (people.length === 0)
-      throw invalid(
-        file.pasted
-          ? 'Nothing here can be read as a person.'
-          : 'No row of this file can be read as a person.',
-        'content',
-      );
+    const read = await readFile(ctx, file, { look, signal: step.signal });
+    const { pairs } = read;
+    const { people, faults } = read.file;
+    if (people.length === 0) throw nobodyIn(file);
     const leftOut = faults.filter((fault) => fault.leftOut).length;
     const joins = look ? joinsOf(await findDoubles(ctx, people, pairs, step.signal)) : new Map();
-    const batch: Batch = {
-      batchId: newId(ctx.clock.nowMs()),
-      today,
-      at: ctx.clock.now(),
-      circleId: file.circleId,
-      tag: file.tag,
-      fileName: file.fileName,
-      own: await readOwnFields(ctx.db),
-      holds: holdsOf(kindSetups((await readSettings(ctx.db)).kinds)),
-    };
+    const batch = await newBatch(ctx, file);
     const prepared = await step(async (tx) => {
-      await queries.insertBatch(tx, {
-        id: batch.batchId,
-        file_name: file.fileName,
-        at: batch.at,
-        people: 0,
-        left_out: leftOut,
-        action_id: actionId,
-      });
-      await queries.hideBatch(tx, batch.batchId);
+      await beginBatch(tx, batch, leftOut, actionId);
       return prepare(tx, people, joins);
     });
     const { targets } = prepared;
@@ -85,12 +109,6 @@ export async function run(
     if (given.previewId) dropPreview(ctx, given.previewId);
     const added = targets.filter(({ isNew }) => isNew).length;
     const joined = targets.length - added;
-    const also = [
-      joined > 0 && `; ${plural(joined, 'person was', 'people were')} here already`,
-      differing > 0 && `; ${plural(differing, 'detail')} said otherwise went into notes`,
-    ]
-      .filter(Boolean)
-      .join('');
     return {
       done: {
         batchId: batch.batchId,
@@ -98,7 +116,7 @@ export async function run(
         joined,
         differing,
         leftOut,
-        sentence: `Imported ${plural(added, 'person', 'people')} from ${file.fileName}${also}`,
+        sentence: sentenceOf(file.fileName, { added, joined, differing }),
         plan: 'everybody',
         topics: ['people', 'notes', 'touches', 'lists', 'imports'],
       },

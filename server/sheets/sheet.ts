@@ -66,42 +66,12 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     photoId: person.photo_id as string | null,
     standing: toStanding(standing),
     sentence: standingSentence(standing, last, kept, plainDate(person.added_on), today),
-    touches: touches.map((touch) => ({
-      id: touch.id,
-      on: plainDate(touch.on_day),
-      kind: touch.kind,
-      outcome: touch.outcome,
-      hold: touch.hold,
-    })),
-    notes: notes.map(({ id: noteId, version, on_day, body, pinned, tags }) => ({
-      id: noteId,
-      version,
-      on: plainDate(on_day),
-      body,
-      pinned,
-      tags,
-    })),
+    touches: touches.map(shownTouch),
+    notes: notes.map(shownNote),
     ties,
     household: await householdOf(ctx.db, person.household_id),
     jobs,
-    talk: whatToTalkAbout(
-      {
-        lastWords: lastWords(notes),
-        pinned: notes
-          .filter(({ pinned }) => pinned)
-          .map(({ on_day, body }) => ({ on: plainDate(on_day), body })),
-        followUps: (await openFollowUps(ctx.db, id)).map(({ on_day, words }) => ({
-          on: plainDate(on_day),
-          words,
-        })),
-        ties,
-        birthday: fields.birthday,
-        dates: fields.dates,
-        jobs,
-        interests: fields.interests,
-      },
-      today,
-    ),
+    talk: talkOf({ notes, ties, jobs, fields, followUps: await openFollowUps(ctx.db, id) }, today),
     events: await storyOf(ctx, id),
     planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
       key: touch.item.key,
@@ -110,15 +80,68 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
       reason: plannedReason(ctx, sphere, touch, promise, { last, kept }, today),
       words: itemWords(ctx, sphere, touch, values),
     })),
-    enrolments: enrolments.map((e) => ({
-      id: e.id,
-      cadenceId: e.cadence_id,
-      cadence: e.cadence,
-      startOn: plainDate(e.start_on),
-      state: e.state,
-    })),
+    enrolments: enrolments.map(shownEnrolment),
   };
 }
+
+type Read<Reader extends (...args: never[]) => Promise<unknown>> = Awaited<ReturnType<Reader>>;
+
+const talkOf = (
+  {
+    notes,
+    ties,
+    jobs,
+    fields,
+    followUps,
+  }: {
+    notes: Read<typeof notesOf>;
+    ties: Read<typeof tiesOf>;
+    jobs: Read<typeof jobsOf>;
+    fields: ReturnType<typeof contractFields>;
+    followUps: Read<typeof openFollowUps>;
+  },
+  today: PlainDate,
+) =>
+  whatToTalkAbout(
+    {
+      lastWords: lastWords(notes),
+      pinned: notes.filter(({ pinned }) => pinned).map(shownNote),
+      followUps: followUps.map(({ on_day, words }) => ({ on: plainDate(on_day), words })),
+      ties,
+      birthday: fields.birthday,
+      dates: fields.dates,
+      jobs,
+      interests: fields.interests,
+    },
+    today,
+  );
+
+type RowOf<Reader extends (...args: never[]) => Promise<readonly unknown[]>> = Read<Reader>[number];
+
+const shownTouch = ({ id, on_day, kind, outcome, hold }: RowOf<typeof touchesOf>) => ({
+  id,
+  on: plainDate(on_day),
+  kind,
+  outcome,
+  hold,
+});
+
+const shownNote = ({ id, version, on_day, body, pinned, tags }: RowOf<typeof notesOf>) => ({
+  id,
+  version,
+  on: plainDate(on_day),
+  body,
+  pinned,
+  tags,
+});
+
+const shownEnrolment = (e: RowOf<typeof enrolmentsOf>) => ({
+  id: e.id,
+  cadenceId: e.cadence_id,
+  cadence: e.cadence,
+  startOn: plainDate(e.start_on),
+  state: e.state,
+});
 
 /** What every subject has to tell of a person. */
 async function storyOf(ctx: Context, id: string) {

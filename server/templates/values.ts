@@ -89,26 +89,13 @@ export async function readMergeValues(
   const owner = ownersValues(await readSettings(sql));
   return new Map(
     rows.map((row) => {
-      const tied = (kind: string) =>
-        andList(
-          (ties.get(row.id) ?? [])
-            .filter((tie) => tie.kind === kind)
-            .map(({ name }) => (kind === 'child' ? firstOf(name, row.family_name) : name)),
-        ) || null;
+      const tied = (kind: string) => namesTied(ties.get(row.id) ?? [], kind, row.family_name);
       const members = row.home?.members ?? [];
       const home = salutations(members.length > 1 ? members : [memberOf(row)]);
       const values: MergeValues = {
         ...NOTHING,
         ...facts.get(row.id),
-        ...Object.fromEntries(
-          own.map((field) => {
-            const value = row.own[field.id];
-            return [
-              ownFieldName(field.name),
-              value === undefined ? null : ownValueText(field, value),
-            ];
-          }),
-        ),
+        ...ownValues(own, row),
         ...owner,
         first_name: row.goes_by || row.given_name,
         last_name: row.family_name,
@@ -131,6 +118,25 @@ export async function readMergeValues(
     }),
   );
 }
+
+const ownValues = (fields: Awaited<ReturnType<typeof readOwnFields>>, row: Row): MergeValues =>
+  Object.fromEntries(
+    fields.map((field) => {
+      const value = row.own[field.id];
+      return [ownFieldName(field.name), value === undefined ? null : ownValueText(field, value)];
+    }),
+  );
+
+const namesTied = (
+  ties: readonly { kind: string; name: string }[],
+  kind: string,
+  family: string,
+): string | null =>
+  andList(
+    ties
+      .filter((tie) => tie.kind === kind)
+      .map(({ name }) => (kind === 'child' ? firstOf(name, family) : name)),
+  ) || null;
 
 const memberOf = (row: Row): Member => ({
   prefix: '',

@@ -28,82 +28,125 @@ interface Plan {
 const GONE = { where: 'p.deleted_on is not null', why: 'deleted; restore them first' };
 
 function planOf(change: Change, params: Params, today: string, own: OwnField[]): Plan {
-  const is = (column: string, value: unknown, type: string, what: string, why: string): Plan => {
+  switch (change.do) {
+    case 'circle':
+    case 'standing':
+    case 'source':
+    case 'promise':
+      return columnPlan(change, params);
+    case 'addTag':
+    case 'removeTag':
+    case 'addRole':
+    case 'removeRole':
+      return labelPlan(change, params);
+    case 'consent':
+      return consentPlan(change, params, today);
+    case 'own':
+      return ownPlan(change, params, own);
+    case 'archive':
+    case 'delete':
+    case 'restore':
+      return presencePlan(change, params, today);
+  }
+}
+
+type Of<Do extends Change['do']> = Extract<Change, { do: Do }>;
+
+const HAVE_IT = 'have it already';
+
+/** One column gets one value. */
+function columnPlan(
+  change: Of<'circle' | 'standing' | 'source' | 'promise'>,
+  params: Params,
+): Plan {
+  const is = (column: string, value: unknown, type: string, what: string, why = HAVE_IT): Plan => {
     const at = `${params.add(value)}::${type}`;
     return {
-      rest: [GONE, { where: `${column} is not distinct from ${at}`, why }],
-      set: () => `${column.replace('p.', '')} = ${at}`,
+      rest: [GONE, { where: `p.${column} is not distinct from ${at}`, why }],
+      set: () => `${column} = ${at}`,
       sentence: (people) => `${what} of ${people}`,
     };
   };
   switch (change.do) {
     case 'circle':
       return {
-        ...is('p.circle_id', change.circleId, 'uuid', '', 'in this circle already'),
+        ...is('circle_id', change.circleId, 'uuid', '', 'in this circle already'),
         sentence: (people) => `Moved ${people} to another circle`,
         plans: true,
       };
     case 'standing':
-      return is('p.standing', change.standing, 'text', 'Changed the standing', 'have it already');
+      return is('standing', change.standing, 'text', 'Changed the standing');
     case 'source':
-      return is('p.source', change.source, 'text', 'Changed the source', 'have it already');
+      return is('source', change.source, 'text', 'Changed the source');
     case 'promise':
       return {
-        ...is('p.own_promise_days', change.days, 'int', 'Changed the promise', 'have it already'),
+        ...is('own_promise_days', change.days, 'int', 'Changed the promise'),
         plans: true,
       };
+  }
+}
+
+/** A tag or a role is given or taken. */
+function labelPlan(
+  change: Of<'addTag' | 'removeTag' | 'addRole' | 'removeRole'>,
+  params: Params,
+): Plan {
+  const NOT_IT = 'do not have it';
+  const label = params.add('tag' in change ? change.tag : change.role);
+  switch (change.do) {
     case 'addTag':
       return {
-        rest: [GONE, { where: tagged(params.add(change.tag)), why: 'have it already' }],
+        rest: [GONE, { where: tagged(label), why: HAVE_IT }],
         set: null,
         sentence: (people) => `Tagged ${people} #${change.tag}`,
       };
     case 'removeTag':
       return {
-        rest: [GONE, { where: `not ${tagged(params.add(change.tag))}`, why: 'do not have it' }],
+        rest: [GONE, { where: `not ${tagged(label)}`, why: NOT_IT }],
         set: null,
         sentence: (people) => `Took #${change.tag} off ${people}`,
       };
-    case 'addRole': {
-      const role = params.add(change.role);
+    case 'addRole':
       return {
-        rest: [GONE, { where: `${role}::text = any(p.roles)`, why: 'have it already' }],
-        set: () => `roles = roles || ${role}::text`,
+        rest: [GONE, { where: `${label}::text = any(p.roles)`, why: HAVE_IT }],
+        set: () => `roles = roles || ${label}::text`,
         sentence: (people) => `Made ${people} ${change.role}`,
       };
-    }
-    case 'removeRole': {
-      const role = params.add(change.role);
+    case 'removeRole':
       return {
-        rest: [GONE, { where: `not ${role}::text = any(p.roles)`, why: 'do not have it' }],
-        set: () => `roles = array_remove(roles, ${role}::text)`,
+        rest: [GONE, { where: `not ${label}::text = any(p.roles)`, why: NOT_IT }],
+        set: () => `roles = array_remove(roles, ${label}::text)`,
         sentence: (people) => `Took ${change.role} off ${people}`,
       };
-    }
-    case 'consent':
-      return consentPlan(change, params, today);
-    case 'own': {
-      const field = own.find(({ id }) => id === change.fieldId);
-      if (!field) throw notFound('There is no such field of your own any more.');
-      const key = `${params.add(change.fieldId)}::text`;
-      const checked =
-        change.value === null
-          ? undefined
-          : cleanOwn(own, { [change.fieldId]: change.value })[change.fieldId];
-      const value = checked === undefined ? null : JSON.stringify(checked);
-      const json = `${params.add(value)}::jsonb`;
-      return {
-        rest: [
-          GONE,
-          { where: `(p.own -> ${key}) is not distinct from ${json}`, why: 'have it already' },
-        ],
-        set: () =>
-          value === null
-            ? `own = own - ${key}`
-            : `own = own || jsonb_build_object(${key}, ${json})`,
-        sentence: (people) => `Changed ${field.name} of ${people}`,
-      };
-    }
+  }
+}
+
+/** A field of the owner's own gets a value, or loses it. */
+function ownPlan(change: Of<'own'>, params: Params, own: OwnField[]): Plan {
+  const field = own.find(({ id }) => id === change.fieldId);
+  if (!field) throw notFound('There is no such field of your own any more.');
+  const key = `${params.add(change.fieldId)}::text`;
+  const checked =
+    change.value === null
+      ? undefined
+      : cleanOwn(own, { [change.fieldId]: change.value })[change.fieldId];
+  const value = checked === undefined ? null : JSON.stringify(checked);
+  const json = `${params.add(value)}::jsonb`;
+  return {
+    rest: [GONE, { where: `(p.own -> ${key}) is not distinct from ${json}`, why: HAVE_IT }],
+    set: () =>
+      value === null ? `own = own - ${key}` : `own = own || jsonb_build_object(${key}, ${json})`,
+    sentence: (people) => `Changed ${field.name} of ${people}`,
+  };
+}
+
+/** People are put away, or come back. */
+function presencePlan(
+  change: Of<'archive' | 'delete' | 'restore'>,
+  params: Params,
+  today: string,
+): Plan {
+  switch (change.do) {
     case 'archive':
       return {
         rest: [GONE, { where: 'p.archived_on is not null', why: 'archived already' }],
@@ -135,11 +178,7 @@ const tagged = (name: string): string =>
   `exists (select 1 from person_tag pt join tag g on g.id = pt.tag_id
      where pt.person_id = p.id and lower(g.name) = lower(${name}::text))`;
 
-function consentPlan(
-  change: Extract<Change, { do: 'consent' }>,
-  params: Params,
-  today: string,
-): Plan {
+function consentPlan(change: Of<'consent'>, params: Params, today: string): Plan {
   const { channel, answer, cameFrom } = change;
   const present = `p.consent -> '${channel}' ->> 'answer'`;
   const words = CHANNEL_WORDS[channel].toLowerCase();
