@@ -42,6 +42,7 @@ const SERVER_FLOORS = [
     'house',
     'threads',
     'context',
+    'errands',
     'lifecycle',
     'api',
     'tasks',

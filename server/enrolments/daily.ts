@@ -12,12 +12,12 @@ import { plural, toDayNumber, toPlainDate, type DayNumber, type PlainDate } from
 import type { Context } from '../context';
 import { newId, refreshStatistics, type Sql } from '../db';
 import { ensureBatches, isChannel, queueDeliveries, type DeliveryRequest } from '../delivery';
+import { ERRANDS } from '../errands';
 import { sphereNow } from '../planner';
-import { queueCall } from '../services';
 import { readMemo, writeMemo } from '../settings';
 import type { Recurring } from '../tasks';
 import { readMergeValues, readCopy } from '../templates';
-import { begin, finish } from './ending';
+import { finish } from './ending';
 import { settleFeeds } from './feed';
 import * as queries from './queries';
 import { settleRotas } from './rota';
@@ -228,24 +228,29 @@ async function send(
 /** What one beat brings on one day goes together. */
 const batchKey = (beatId: string, nominal: DayNumber) => `beat:${beatId}:${toPlainDate(nominal)}`;
 
-/** Runs an errand: puts the person on the other cadence, or has the service told of them. */
+/** Has an errand run by the subject that knows how. */
 async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<void> {
-  const { beat, key, round, cadence, nominal } = due;
+  const { beat, key, cadence, nominal } = due;
   const { errand } = beat;
-  if (errand?.to === 'cadence')
-    return begin(tx, personId, errand.cadenceId, toDayNumber(ctx.clock.today()));
-  if (errand?.to !== 'service') return;
-  const [person] = await queries.enrolCandidates(tx, [personId], cadence.id);
-  if (!person) return;
-  const values = (await readMergeValues(ctx, tx, [personId])).get(personId)!;
-  const words = wordingOf(beat.wordings, round, personId);
-  const filled = fill(words, { ...values, cadence: cadence.name });
-  const about = {
+  if (!errand) return;
+  const runner = ctx.house.of(ERRANDS).find(({ to }) => to === errand.to);
+  await runner?.run(ctx, tx, {
     personId,
+    key,
+    errand,
     cadence: cadence.name,
-    words: filled.ok ? filled.text : words,
     on: toPlainDate(nominal),
-  };
-  const fault = filled.ok ? null : faultSentence(filled.faults[0]!);
-  await queueCall(ctx, tx, key, errand.serviceId, about, fault);
+    words: () => wordsOf(ctx, tx, personId, due),
+  });
+}
+
+async function wordsOf(ctx: Context, tx: Sql, personId: string, { beat, round, cadence }: Due) {
+  const [person] = await queries.enrolCandidates(tx, [personId], cadence.id);
+  const values = (await readMergeValues(ctx, tx, [personId])).get(personId);
+  if (!person || !values) return null;
+  const written = wordingOf(beat.wordings, round, personId);
+  const filled = fill(written, { ...values, cadence: cadence.name });
+  if (filled.ok) return { text: filled.text, fault: null };
+  const [fault] = filled.faults;
+  return { text: written, fault: fault ? faultSentence(fault) : null };
 }

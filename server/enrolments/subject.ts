@@ -1,11 +1,15 @@
+import { toDayNumber } from '@/core/time';
+
 import { REACTIONS, TABLES } from '../act';
 import { ROUTES } from '../api';
+import { ERRANDS } from '../errands';
 import type { Subject } from '../house';
 import { STORY_PARTS } from '../people';
 import { touchSource } from '../planner';
 import { RECURRING, recurAgain } from '../tasks';
 import { beats } from './beats';
 import { dailyRound } from './daily';
+import { begin } from './ending';
 import { settleFeeds } from './feed';
 import { mergeEnrolments } from './merge';
 import { settleRotas } from './rota';
@@ -34,6 +38,13 @@ export const enrolments: Subject = {
     touchSource(beats),
     STORY_PARTS(enrolmentStory),
     RECURRING(dailyRound),
+    ERRANDS({
+      to: 'cadence',
+      async run(ctx, tx, { personId, errand }) {
+        if (errand.to !== 'cadence') return;
+        await begin(tx, personId, errand.cadenceId, toDayNumber(ctx.clock.today()));
+      },
+    }),
     REACTIONS({ name: 'settle rotas', to: ['people', 'enrolments'], run: settleRotas }),
     // What goes by itself on the first day is not kept waiting for the next round.
     REACTIONS({

@@ -1,3 +1,2 @@
-export { queueCall } from './calls';
 export { readServices } from './queries';
 export { sealOldSecrets, secretAt } from './secrets';

@@ -1,10 +1,11 @@
 import { TABLES } from '../act';
 import { ROUTES } from '../api';
+import { ERRANDS } from '../errands';
 import type { Subject } from '../house';
 import { STARTUP } from '../lifecycle';
 import { STORY_PARTS } from '../people';
 import { handles } from '../tasks';
-import { callHandler } from './calls';
+import { callHandler, queueCall } from './calls';
 import { serviceRoutes } from './routes';
 import { sealOldSecrets } from './secrets';
 import { serviceStory } from './story';
@@ -16,6 +17,16 @@ export const services: Subject = {
     TABLES({ table: 'service', rows: 'owner' }),
     ROUTES(serviceRoutes),
     handles(callHandler),
+    ERRANDS({
+      to: 'service',
+      async run(ctx, tx, { personId, key, errand, cadence, on, words }) {
+        if (errand.to !== 'service') return;
+        const said = await words();
+        if (!said) return;
+        const about = { personId, cadence, words: said.text, on };
+        await queueCall(ctx, tx, key, errand.serviceId, about, said.fault);
+      },
+    }),
     STORY_PARTS(serviceStory),
     STARTUP({
       name: 'seal old secrets',
