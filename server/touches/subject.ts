@@ -1,4 +1,4 @@
-import { REACTIONS, TABLES } from '../act';
+import { REACTIONS, TABLES, type PersonTable } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { touchSource } from '../planner';
@@ -8,7 +8,11 @@ import { followUps } from './follow-ups';
 import { touchRoutes } from './routes';
 import { planThanks } from './thanks';
 
-const person = { columns: ['person_id'], merge: 'move' as const, happened: true };
+const person = {
+  columns: ['person_id'],
+  merge: 'move',
+  countsAsHistory: true,
+} satisfies PersonTable['person'];
 
 /** Touches, the desk and follow-ups. */
 export const touches: Subject = {
