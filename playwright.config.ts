@@ -19,15 +19,15 @@ export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/prepare.ts',
   testMatch: '*.spec.ts',
-  // A journey waits as long as it works: more of them than there are processors.
-  workers: Math.max(2, Math.ceil(availableParallelism() * 2)),
+  // A journey waits now and then: one more of them than there are processors. Many more would keep each other waiting.
+  workers: availableParallelism() + 1,
   fullyParallel: true,
   // Long enough for a machine that is shared: what hangs still ends, what is slow is told by the bench.
-  timeout: 300_000,
-  expect: { timeout: 60_000 },
+  timeout: 480_000,
+  expect: { timeout: 120_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: {
-    actionTimeout: 60_000,
+    actionTimeout: 120_000,
     // A trace of each step takes a quarter of the time: ask for it where one is wanted (`--trace on`).
     trace: 'off',
     screenshot: 'only-on-failure',
