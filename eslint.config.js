@@ -77,7 +77,6 @@ module.exports = [
     // Longer from before: whoever changes one of them splits it and takes it off this list.
     files: [
       'standins/mail-server.ts',
-      'bench/homes.ts',
       'bench/server.ts',
       'bench/user.ts',
       'client/almanac/new-feed.tsx',
@@ -90,7 +89,7 @@ module.exports = [
       'core/intake/columns/describe.ts',
     ],
     rules: {
-      'max-lines-per-function': ['error', { max: 105, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 75, skipBlankLines: true, skipComments: true }],
     },
   },
   {

@@ -93,26 +93,19 @@ const WAYS: Way[] = [
   () => ({ emails: [], birthday: null }),
 ];
 
-/** A home: one or two adults, children with their names, twins, a father and a son of one name. */
-function makeHome(town: Town, n: number): void {
+interface Member {
+  givenName: string;
+  nickname: string;
+  born: number;
+  suffix: string;
+  birthday?: string;
+}
+
+/** Who lives in a home. */
+function membersOfHome(town: Town): Member[] {
   const { random } = town;
-  const home = `h${n}`;
-  const familyName = town.family();
-  const address = {
-    ...NO_ADDRESS,
-    line: `${n + 1} ${random.pick(STREETS)}`,
-    postalCode: `000${10 + (n % 30)}`,
-  };
-  const [landline, shared] = [town.phone(), `${familyName}${n}@example.com`.toLowerCase()];
-  const sharesMail = random.chance(0.25);
   const pair = random.pick(GIVEN);
-  const people: {
-    givenName: string;
-    nickname: string;
-    born: number;
-    suffix: string;
-    birthday?: string;
-  }[] = [{ givenName: pair[0], nickname: pair[2], born: 1950, suffix: '' }];
+  const people: Member[] = [{ givenName: pair[0], nickname: pair[2], born: 1950, suffix: '' }];
   // Names of one home are often alike, or of one sound.
   if (random.chance(0.7))
     people.push({
@@ -136,6 +129,22 @@ function makeHome(town: Town, n: number): void {
     for (const givenName of [one, other])
       people.push({ givenName, nickname: '', born: 1995, suffix: '', birthday });
   }
+  return people;
+}
+
+/** A home: one or two adults, children with their names, twins, a father and a son of one name. */
+function makeHome(town: Town, n: number): void {
+  const { random } = town;
+  const home = `h${n}`;
+  const familyName = town.family();
+  const address = {
+    ...NO_ADDRESS,
+    line: `${n + 1} ${random.pick(STREETS)}`,
+    postalCode: `000${10 + (n % 30)}`,
+  };
+  const [landline, shared] = [town.phone(), `${familyName}${n}@example.com`.toLowerCase()];
+  const sharesMail = random.chance(0.25);
+  const people = membersOfHome(town);
   const seen = new Set<string>();
   people.forEach((person, i) => {
     const { givenName, nickname, suffix } = person;

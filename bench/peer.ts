@@ -61,12 +61,18 @@ export async function startPeer(): Promise<Peer> {
     execArgv: ['--import', 'tsx'],
   });
   const hear = <T>() => new Promise<T>((done) => child.once('message', (said) => done(said as T)));
-  const ask = (what: 'state' | 'reset') => {
-    const heard = hear<PeerState>();
-    child.send(what);
-    return heard;
-  };
   const { port } = await hear<{ port: number }>();
+  // One question after the other, so that each hears its own answer.
+  let last: Promise<unknown> = Promise.resolve();
+  const ask = (what: 'state' | 'reset'): Promise<PeerState> => {
+    const mine = last.then(() => {
+      const heard = hear<PeerState>();
+      child.send(what);
+      return heard;
+    });
+    last = mine;
+    return mine;
+  };
   return {
     port,
     state: () => ask('state'),

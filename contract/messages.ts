@@ -74,7 +74,7 @@ export const listOutbox = endpoint({
   path: '/messages/outbox',
   subject,
   shows: ['messages', 'people', 'settings', 'carriers'],
-  summary: 'What is scheduled next, and what needs the owner’s attention and why',
+  summary: 'Scheduled messages, and those that are held or failed, with the reason',
   response: z.object({
     today: Day,
     timeZone: z.string(),

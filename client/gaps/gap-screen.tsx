@@ -59,7 +59,7 @@ export function GapScreen() {
 }
 
 const KEYS =
-  'Enter keeps it and goes on. Enter on nothing leaves them for later; Shift and Enter passes them over.';
+  'Press Enter to save and go to the next person. Press Enter with nothing typed to come back to them later, or Shift+Enter to skip them for good.';
 
 interface AskProps {
   lack: Lack;

@@ -60,7 +60,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
     sorted: column.getIsSorted(),
     onSort: () => column.toggleSorting(),
   }));
-  const Body = width >= shown.length * columnWidth() ? Lined : Stack;
+  const Rows = width >= shown.length * columnWidth() ? Lined : Stack;
   return (
     <View className="gap-1" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <Button
@@ -81,7 +81,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
           }))}
         />
       ) : null}
-      <Body
+      <Rows
         label={label}
         rows={table.getRowModel().rows}
         columns={shown.map(({ id }) => of(id))}

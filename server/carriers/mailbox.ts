@@ -42,8 +42,9 @@ export function mailboxFault(error: unknown): string {
     message?: string;
     authenticationFailed?: boolean;
   };
-  if (authenticationFailed || /auth|password|login|\bPASS\b/i.test(message))
-    return 'The mailbox does not take the user or the password.';
+  const isLogin =
+    error instanceof Pop3Refusal ? error.isLogin : /auth|password|login/i.test(message);
+  if (authenticationFailed || isLogin) return 'The mailbox does not take the user or the password.';
   if (/ECONNREFUSED|ENOTFOUND/.test(`${message} ${(error as { code?: string }).code ?? ''}`))
     return 'Nothing answers at the mailbox’s address.';
   if (/timeout|ETIMEDOUT/i.test(message)) return 'The mailbox did not answer in time.';

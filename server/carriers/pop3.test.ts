@@ -2,7 +2,7 @@ import { createServer, type AddressInfo, type Server, type Socket } from 'node:n
 
 import fc from 'fast-check';
 
-import { readMailbox } from './mailbox';
+import { mailboxFault, readMailbox } from './mailbox';
 
 // RFC 1939: a maildrop of our own that answers byte for byte, in pieces of any size.
 
@@ -12,6 +12,8 @@ interface Maildrop {
   refused?: string[];
   cutAt?: string;
   pieces?: number;
+  /** What is answered to a wrong password. */
+  wrong?: string;
 }
 
 let server: Server;
@@ -36,7 +38,8 @@ async function startMaildrop(drop: Maildrop): Promise<number> {
       for (let end = typed.indexOf('\r\n'); end >= 0; end = typed.indexOf('\r\n')) {
         const [command, argument = ''] = typed.slice(0, end).split(' ');
         typed = typed.slice(end + 2);
-        if (command === 'PASS' && argument !== 'harbor') say('-ERR [AUTH] wrong password\r\n');
+        if (command === 'PASS' && argument !== 'harbor')
+          say(drop.wrong ?? '-ERR [AUTH] wrong password\r\n');
         else if (command === 'UIDL')
           say(`+OK\r\n${ids.map((id, i) => `${i + 1} ${id}\r\n`).join('')}.\r\n`);
         else if (command === 'RETR' && drop.cutAt === argument) socket.destroy();
@@ -86,6 +89,20 @@ test('every byte arrives as it was sent, dots and bytes that are no UTF-8 as wel
 test('a wrong password is said; nothing is read', async () => {
   const port = await startMaildrop({ mails: { a: mail('Yes') } });
   await expect(read(port, [], 'wrong')).rejects.toThrow('wrong password');
+});
+
+test.each([
+  ['-ERR Go away\r\n', 'The mailbox does not take the user or the password.'],
+  [
+    '-ERR [IN-USE] maildrop already locked\r\n',
+    'The mailbox could not be read: [IN-USE] maildrop already locked',
+  ],
+  ['x'.repeat(20_000), 'The mailbox could not be read: The server does not speak POP3.'],
+])('what a server says to the password is told for what it is: %.30s', async (wrong, sentence) => {
+  const port = await startMaildrop({ mails: {}, wrong });
+  expect(mailboxFault(await read(port, [], 'wrong').catch((error: unknown) => error))).toBe(
+    sentence,
+  );
 });
 
 test('one that is refused is passed over, and those behind it are read', async () => {

@@ -19,11 +19,19 @@ export interface Pop3Options {
 export class Pop3Refusal extends Error {
   constructor(
     words: string,
-    readonly command: string,
+    private readonly command: string,
   ) {
     super(words);
   }
+
+  /** Whether it is the user or the password that is refused, and not the moment (RFC 2449, 8.1; RFC 3206). */
+  get isLogin(): boolean {
+    return /^(USER|PASS)$/.test(this.command) && !/^\[(IN-USE|LOGIN-DELAY|SYS)/i.test(this.message);
+  }
 }
+
+/** RFC 2449, section 4, has lines of 512 bytes; what goes on without an end is no answer. */
+const LONGEST_LINE = 8_192;
 
 /**
  * Reads a mailbox by POP3 (RFC 1939), byte for byte: nothing is decoded, changed or deleted.
@@ -106,6 +114,7 @@ export class Pop3 {
         if (!said.startsWith('+OK')) throw new Pop3Refusal(said.replace(/^-ERR\s*/, ''), command);
         return;
       }
+      if (all.length > LONGEST_LINE) throw new Error('The server does not speak POP3.');
       await this.more();
     }
   }

@@ -6,6 +6,7 @@ import {
   faultShown,
   fieldsOf,
   fill,
+  fillRich,
   richFaults,
   type Filled as TextFilled,
   type MergeValues,
@@ -183,18 +184,24 @@ export async function suppressedOf(
 }
 
 /**
- * The plain words of rich ones, filled in: read out of the HTML once, however many they go to. A paragraph
- * that is only there for some leaves no gap.
+ * The plain words of rich ones, filled in. They are read out of the HTML once, however many they go to, unless
+ * a field stands within a tag, as in the address of a link. A paragraph that is only there for some leaves no gap.
  */
 function fillPlain(html: string, values: MergeValues): TextFilled {
   const faults = richFaults(html, values);
   if (faults.length > 0) return { ok: false, faults: [...faults] };
+  if (FIELD_IN_TAG.test(html)) {
+    const filled = fillRich(html, values);
+    return filled.ok ? { ok: true, text: withoutGaps(plainOf(filled.text)) } : filled;
+  }
   const plain = plainTemplates.get(html) ?? plainOf(html);
   plainTemplates.set(html, plain);
   const filled = fill(plain, values);
-  return filled.ok ? { ok: true, text: filled.text.replace(/\n{3,}/g, '\n\n').trim() } : filled;
+  return filled.ok ? { ok: true, text: withoutGaps(filled.text) } : filled;
 }
 
+const FIELD_IN_TAG = /<[^<>]*\{[{%]/;
+const withoutGaps = (text: string): string => text.replace(/\n{3,}/g, '\n\n').trim();
 const plainTemplates = new LRUCache<string, string>({ max: 50 });
 
 export interface Filled {

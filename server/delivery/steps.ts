@@ -13,7 +13,7 @@ export const sendStep: Recurring = {
     await ctx.db.query(
       'delete from content c where not exists (select 1 from delivery d where d.content_id = c.id)',
     );
-    return 'Sending what is due.';
+    return 'Due messages are being sent.';
   },
 };
 

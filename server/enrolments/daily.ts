@@ -234,7 +234,8 @@ async function run(ctx: Context, tx: Sql, personId: string, due: Due): Promise<v
   const { errand } = beat;
   if (!errand) return;
   const runner = ctx.house.of(ERRANDS).find(({ to }) => to === errand.to);
-  await runner?.run(ctx, tx, {
+  if (!runner) throw new Error(`No subject runs errands to a ${errand.to}.`);
+  await runner.run(ctx, tx, {
     personId,
     key,
     errand,

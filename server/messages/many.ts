@@ -112,11 +112,11 @@ export async function writeToMany(
   const asked = tidiedOrRefused(given.kind, given);
   await assertFiles(ctx.db, asked.files ?? []);
   const ids = await resolveSelection(ctx, asked.who);
-  if (ids.length === 0) throw invalid('Choose at least one person.', 'who');
+  if (ids.length === 0) throw invalid('Select at least one person.', 'who');
   const { nouns } = channelOf(ctx, asked.kind);
   const done = await actInSteps(ctx, `Writing ${nouns.many}`, async (step) => {
     const { batchId, people, leftOut } = await writeBatch(ctx, step, asked, ids, `many:${once}`);
-    if (people + leftOut === 0) throw invalid('Choose at least one person.', 'who');
+    if (people + leftOut === 0) throw invalid('Select at least one person.', 'who');
     // What lists them is asked at once, and a database that knows nothing of them yet takes seconds.
     if (people > MANY) await refreshStatistics(ctx.db, { sweep: false });
     const rest = leftOut > 0 ? `; ${plural(leftOut, 'person', 'people')} left out` : '';

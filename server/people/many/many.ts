@@ -124,7 +124,7 @@ function labelPlan(
 /** A field of the owner's own gets a value, or loses it. */
 function ownPlan(change: Of<'own'>, params: Params, own: OwnField[]): Plan {
   const field = own.find(({ id }) => id === change.fieldId);
-  if (!field) throw notFound('There is no such field of your own any more.');
+  if (!field) throw notFound('This custom field no longer exists.');
   const key = `${params.add(change.fieldId)}::text`;
   const checked =
     change.value === null

@@ -77,7 +77,7 @@ export function cleanOwn(
   const checked: PersonFields['own'] = {};
   for (const [id, raw] of Object.entries(own)) {
     const field = fields.find((f) => f.id === id);
-    if (!field) throw invalid('There is no such field of your own any more.', `own.${id}`);
+    if (!field) throw invalid('This custom field no longer exists.', `own.${id}`);
     if (raw === '') continue;
     const value = readOwnValue(field, raw);
     if (value === null)
