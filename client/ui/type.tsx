@@ -27,8 +27,15 @@ export const Heading = ({ className = '', ...rest }: Props) => (
   />
 );
 
+/** Of two colors the one that stands later in the style sheet would win, not the one that is asked for. */
+const inkUnlessColored = (className: string): string =>
+  /(^| )text-(danger|warn|sea|soft)( |$)/.test(className) ? '' : 'text-ink';
+
 export const Body = ({ className = '', ...rest }: Props) => (
-  <Text className={`font-sans text-[0.9375rem] leading-6 text-ink ${className}`} {...rest} />
+  <Text
+    className={`font-sans text-[0.9375rem] leading-6 ${inkUnlessColored(className)} ${className}`}
+    {...rest}
+  />
 );
 
 export const Soft = ({ className = '', ...rest }: Props) => (
