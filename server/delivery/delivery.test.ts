@@ -4,7 +4,7 @@ import { listActions, undoAction } from '@/contract/history';
 import { changeMessage, getMessage, listOutbox, listSent, moveMessage } from '@/contract/messages';
 import { editPerson, getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
-import { parcels } from '@/testing/gifts/parcels';
+import { parcelRequest, parcels } from '@/testing/gifts/parcels';
 import { gifts } from '@/testing/gifts/subject';
 import { messagesSuite } from '@/testing/messages';
 
@@ -46,16 +46,7 @@ const queue = (personId: string, words: readonly string[], change: Partial<Deliv
       ctx(),
       tx,
       words.map((one, n) => ({
-        key: `parcel:${personId}:${n}`,
-        personId,
-        channel: 'parcel',
-        subject: '',
-        words: one,
-        cadence: 'Honey',
-        beatId: null,
-        itemKey: '',
-        automatic: true,
-        on: '2026-11-23',
+        ...parcelRequest(personId, `${personId}:${n}`, one),
         ...change,
       })),
     ),

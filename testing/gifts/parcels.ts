@@ -1,5 +1,5 @@
 import type { DeliveryResult } from '@/server/carriers';
-import type { Channel, Outgoing } from '@/server/delivery';
+import type { Channel, DeliveryRequest, Outgoing } from '@/server/delivery';
 
 /** A parcel service for tests: what it took, and what it says to each parcel. */
 export const parcels = {
@@ -17,6 +17,20 @@ export const parcels = {
     });
   },
 };
+
+/** A parcel that Pen Pal sends on the demo's first day. */
+export const parcelRequest = (personId: string, key: string, words: string): DeliveryRequest => ({
+  key: `parcel:${key}`,
+  personId,
+  channel: 'parcel',
+  subject: '',
+  words,
+  cadence: 'Honey',
+  beatId: null,
+  itemKey: '',
+  automatic: true,
+  on: '2026-11-23',
+});
 
 /** A third channel, beside those that Pen Pal has: gifts that go by parcel. */
 export const parcelChannel: Channel = {
