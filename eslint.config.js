@@ -143,11 +143,11 @@ module.exports = [
       globals: { __dirname: 'readonly', module: 'writable', process: 'readonly' },
     },
   },
-  // The composition root fills the demo and starts the stand-ins; tests use the harness.
+  // The composition root fills the demo; stand-ins run beside it; tests use the harness.
   {
     files: [
       'server/main.ts',
-      'server/outside-world.ts',
+      'server/*/stand-in{,s}.ts',
       '**/*.test.{ts,tsx}',
       'testing/**',
       'bench/**',

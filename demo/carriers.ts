@@ -7,23 +7,29 @@ import { ANSWERS, TEXT_ANSWERS } from './words';
 export const MAIL_USER = 'marisol';
 export const OUTSIDE_SECRET = 'harbor-light';
 
+/** Where stand-ins listen, by protocol. */
+export type Ports = Readonly<Record<string, number>>;
+
+function portOf(ports: Ports, protocol: string): number {
+  const port = ports[protocol];
+  if (port === undefined) throw new Error(`No stand-in speaks ${protocol}.`);
+  return port;
+}
+
 /** Sets up what takes messages: the stand-ins, as anybody would set up real ones. */
-export async function setUpCarriers(
-  base: string,
-  { smtpPort, pop3Port }: { smtpPort: number; pop3Port: number },
-): Promise<void> {
+export async function setUpCarriers(base: string, ports: Ports): Promise<void> {
   const at = { host: '127.0.0.1', security: 'none' as const, user: MAIL_USER };
   const rate = { perMinute: 600, perDay: 400 };
   const from = { fromAddress: 'marisol@example.com', fromName: 'Marisol Quane' };
   const secret = OUTSIDE_SECRET;
   await call(
     saveMail,
-    { body: { setup: { ...at, port: smtpPort, ...from, ...rate }, secret } },
+    { body: { setup: { ...at, port: portOf(ports, 'smtp'), ...from, ...rate }, secret } },
     { base },
   );
   await call(
     saveMailbox,
-    { body: { setup: { ...at, protocol: 'pop3', port: pop3Port }, secret } },
+    { body: { setup: { ...at, protocol: 'pop3', port: portOf(ports, 'pop3') }, secret } },
     { base },
   );
   const texts = { url: `${base}/standins/texts`, from: '503-555-0199', ownNumber: false, ...rate };

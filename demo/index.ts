@@ -11,7 +11,7 @@ import { logPast } from '@/contract/touches';
 import { addDays, daysBetween, type PlainDate } from '@/core/time';
 
 import { writeByForm } from './arrivals';
-import { setUpCarriers } from './carriers';
+import { setUpCarriers, type Ports } from './carriers';
 import { makeCadences, makeRota } from './cadences';
 import { beginGreetings } from './greetings';
 import { pastTouches } from './history';
@@ -41,13 +41,13 @@ export interface FillOptions {
   base: string;
   seed: number;
   say: (line: string) => void;
-  /** Where the stand-in of a mail server is. */
-  mail: { smtpPort: number; pop3Port: number };
+  /** Where the stand-ins listen: `smtp` and `pop3`. */
+  ports: Ports;
 }
 
 /** Fills an empty Pen Pal with the demo scenario. The same seed and day give the same scenario, but for
  * ties: ids are random, and of equals the plan takes the one whose id comes first. */
-export async function fillDemo({ base, seed, say, mail }: FillOptions): Promise<void> {
+export async function fillDemo({ base, seed, say, ports }: FillOptions): Promise<void> {
   const random = new Random(seed);
   const notes = new Notes(random);
   const people = makePeople(random);
@@ -70,7 +70,7 @@ export async function fillDemo({ base, seed, say, mail }: FillOptions): Promise<
     },
     { base },
   );
-  await setUpCarriers(base, mail);
+  await setUpCarriers(base, ports);
   const content = Buffer.from(toCsv(people)).toString('base64');
   await call(
     runImport,

@@ -1,3 +1,5 @@
+import type { Router } from 'express';
+
 import type { Context } from './context';
 import { slot } from './house';
 
@@ -16,3 +18,17 @@ export const DECLARATION_FAULTS = slot<(ctx: Context) => Promise<string[]>>('dec
 
 /** What a subject lets go of when Pen Pal ends, once nothing is under way any more. */
 export const SHUTDOWN = slot<(ctx: Context) => Promise<void>>('shut-down steps');
+
+/** A small stand-in for services outside, as it runs beside the demo. */
+export interface StandIn {
+  /** Served at /standins; asks whoever calls it for a key of its own. */
+  keyed?: Router;
+  /** Served at /standins to whoever is signed in. */
+  shown?: Router;
+  /** Where it listens besides, by protocol. */
+  ports?: Readonly<Record<string, number>>;
+  close?(): Promise<void>;
+}
+
+/** Starts a subject's stand-in for services outside; only in the demo, whose port it is given (0 for any). */
+export const STAND_INS = slot<(ctx: Context, port: number) => Promise<StandIn>>('stand-ins');

@@ -41,7 +41,7 @@ const unreached = (config: Config): Config => ({
 });
 
 /** Fills a new demo; one whose filling was broken off says how to begin again. */
-async function ensureFilled({ ctx, url, outside }: Running): Promise<void> {
+async function ensureFilled({ ctx, url, ports }: Running): Promise<void> {
   if (await readMemo<boolean>(ctx.db, FILLED)) return;
   const [{ n } = { n: 0 }] = await ctx.db.query<{ n: number }>(
     'select count(*)::int as n from person',
@@ -53,7 +53,7 @@ async function ensureFilled({ ctx, url, outside }: Running): Promise<void> {
   const { today, zone, nowMs } = ctx.clock;
   ctx.clock.shiftMs = instantOf(today.call(ctx.clock), '09:15', zone) - nowMs.call(ctx.clock);
   const say = (line: string) => console.log(line);
-  await fillDemo({ base: url, seed: DEMO_SEED, say, mail: outside! });
+  await fillDemo({ base: url, seed: DEMO_SEED, say, ports });
   ctx.clock.shiftMs = 0;
   await writeMemo(ctx.db, FILLED, true);
 }

@@ -16,8 +16,7 @@ import { House } from './house';
 import { createApp, createFormApp } from './http';
 import { readKeys } from './keys';
 import { createLog } from './log';
-import { DECLARATION_FAULTS, SHUTDOWN, STARTUP } from './lifecycle';
-import { outsideWorld, type OutsideWorld } from './outside-world';
+import { DECLARATION_FAULTS, SHUTDOWN, STAND_INS, STARTUP, type StandIn } from './lifecycle';
 import { readSettings, readShift } from './settings';
 import { SUBJECTS } from './subjects';
 import { startTasks } from './tasks';
@@ -27,8 +26,8 @@ import { inPlace, inThreads } from './threads';
 export interface Running {
   ctx: Context;
   url: string;
-  /** The demo's stand-ins for outside services. */
-  outside: OutsideWorld | null;
+  /** Where the demo's stand-ins listen, by protocol. */
+  ports: Readonly<Record<string, number>>;
   /** Where the public form stands by itself. */
   formUrl: string | null;
   close(): Promise<void>;
@@ -45,11 +44,11 @@ export async function start(config: Config): Promise<Running> {
     if (ctx.demo) ctx.clock.shiftDays = await readShift(ctx);
     if (config.today) setToday(ctx.clock, config.today);
     await runStartup(ctx);
-    const outside = ctx.demo ? await outsideWorld(ctx, config.port) : null;
+    const standIns = ctx.demo ? await startStandIns(ctx, config.port) : [];
     const app = createApp(ctx, {
       webDir: config.webDir && resolve(config.webDir),
       log,
-      ...(outside ? { standins: outside } : {}),
+      standIns,
     });
     const servers = [await listen(app, config)];
     if (config.form) servers.push(await listen(createFormApp(ctx, log), config.form));
@@ -60,12 +59,12 @@ export async function start(config: Config): Promise<Running> {
     return {
       ctx,
       url: url!,
-      outside,
+      ports: Object.assign({}, ...standIns.map(({ ports }) => ports)) as Running['ports'],
       formUrl: formUrl ?? null,
       close: async () => {
         await drain(ctx, [tasks.stop(), ...servers.map(end)]);
         for (const step of ctx.house.of(SHUTDOWN)) await step(ctx);
-        await outside?.close();
+        for (const { close } of standIns) await close?.();
         await opened.close();
       },
     };
@@ -125,6 +124,9 @@ async function newContext(
     inFlight: 0,
   };
 }
+
+const startStandIns = async (ctx: Context, port: number): Promise<StandIn[]> =>
+  Promise.all(ctx.house.of(STAND_INS).map((begin) => begin(ctx, port)));
 
 /** @throws StartFault that says what is wrong with what is declared */
 async function runStartup(ctx: Context): Promise<void> {

@@ -58,7 +58,7 @@ const SERVER_FLOORS = [
   // What happens.
   ['touches', 'messages', 'enrolments', 'almanac', 'ahead', 'gaps', 'imports', 'intake', 'upkeep'],
   ['sheets', 'exports', 'history'],
-  ['subjects', 'http', 'config', 'outside-world', 'commands', 'restore', 'start', 'main'],
+  ['subjects', 'http', 'config', 'commands', 'restore', 'start', 'main'],
 ];
 const ranked = (floors) => new Map(floors.flat().map((name, rank) => [name, rank]));
 const RANKS = new Map([

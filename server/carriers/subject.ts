@@ -1,9 +1,10 @@
 import { TABLES } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
-import { SHUTDOWN } from '../lifecycle';
+import { SHUTDOWN, STAND_INS } from '../lifecycle';
 import { closeCarriers } from './live';
 import { carrierRoutes } from './routes';
+import { standInCarriers } from './stand-ins';
 
 /** What takes deliveries away and brings answers: mail server, mailbox, text gateway. */
 export const carriers: Subject = {
@@ -11,6 +12,7 @@ export const carriers: Subject = {
   provides: [
     TABLES({ table: 'carrier', rows: 'owner' }),
     ROUTES(carrierRoutes),
+    STAND_INS(standInCarriers),
     SHUTDOWN(async (ctx) => closeCarriers(ctx)),
   ],
 };

@@ -1,11 +1,11 @@
 import { readFile } from 'node:fs/promises';
 
+import { dyingAfter, Killed } from '@/testing/dying';
 import { parcelChannel, parcelRequest, parcels } from '@/testing/gifts/parcels';
 import { gifts } from '@/testing/gifts/subject';
 import { messagesSuite } from '@/testing/messages';
 
 import type { Context } from '../context';
-import type { Db, Sql } from '../db';
 import { SUBJECTS } from '../subjects';
 import { queueDeliveries, sendDue, type DeliveryRow } from '.';
 
@@ -22,31 +22,6 @@ afterEach(async () => {
   parcelChannel.afterCrash = 'send again';
   await ctx().db.script('drop table gift');
 });
-
-class Killed extends Error {}
-
-/** A database that answers so many statements and then none any more; what was not committed is gone. */
-function dyingAfter(db: Db, statements: number): Db {
-  let left = statements;
-  const spend = () => {
-    if (left-- <= 0) throw new Killed();
-  };
-  const spending = (sql: Sql): Sql => ({
-    query: (text, params) => {
-      spend();
-      return sql.query(text, params);
-    },
-  });
-  return Object.assign(Object.create(db) as Db, {
-    query: spending(db).query,
-    transaction: ((work, how) =>
-      db.transaction(async (tx) => {
-        const result = await work(spending(tx));
-        spend(); // the commit
-        return result;
-      }, how)) as Db['transaction'],
-  });
-}
 
 const PARCELS = 3;
 

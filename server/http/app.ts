@@ -14,6 +14,7 @@ import { PUBLIC_PAGES, Refusal, ROUTES } from '../api';
 import type { Context } from '../context';
 import { DatabaseAway } from '../db';
 import { isSecure } from '../guard';
+import type { StandIn } from '../lifecycle';
 import { Busy } from '../threads';
 import { apiPage, openApiDocument } from './openapi';
 
@@ -25,8 +26,8 @@ const MINUTE_MS = 60_000;
 export interface AppOptions {
   /** The exported web application; null serves the API alone. */
   webDir: string | null;
-  /** Stand-ins for outside services, served beside it at /standins in the demo; `keyed` ask for a key of their own. */
-  standins?: { shown: Router; keyed: Router };
+  /** Stand-ins for outside services, served beside it in the demo. */
+  standIns?: readonly StandIn[];
   log: Logger;
 }
 
@@ -42,12 +43,7 @@ export function createApp(ctx: Context, options: AppOptions): Express {
     next();
   });
   app.use('/api', apiRouter(ctx));
-  if (options.standins) {
-    app.use('/standins', options.standins.keyed);
-    // What is sent to them is signed; what they show is the owner's.
-    app.get('/standins/{*path}', signedInOnly(ctx));
-    app.use('/standins', options.standins.shown);
-  }
+  serveStandIns(app, ctx, options.standIns ?? []);
   if (options.webDir) serveWeb(app, options.webDir);
   return app.use(answerFailure(options.log));
 }
@@ -62,6 +58,13 @@ export function createFormApp(ctx: Context, log: Logger): Express {
 function servePublic(app: Express, ctx: Context): void {
   for (const { path, perMinute, router } of ctx.house.of(PUBLIC_PAGES))
     app.use(path, ...(perMinute === null ? [] : [boundedTo(perMinute)]), router(ctx));
+}
+
+function serveStandIns(app: Express, ctx: Context, standIns: readonly StandIn[]): void {
+  for (const { keyed } of standIns) if (keyed) app.use('/standins', keyed);
+  // What is sent to them is signed; what they show is the owner's.
+  app.get('/standins/{*path}', signedInOnly(ctx));
+  for (const { shown } of standIns) if (shown) app.use('/standins', shown);
 }
 
 const boundedTo = (perMinute: number) =>

@@ -2,12 +2,13 @@ import { TABLES } from '../act';
 import { ROUTES } from '../api';
 import { ERRANDS } from '../errands';
 import type { Subject } from '../house';
-import { STARTUP } from '../lifecycle';
+import { STAND_INS, STARTUP } from '../lifecycle';
 import { STORY_PARTS } from '../people';
 import { handles } from '../tasks';
 import { callHandler, queueCall } from './calls';
 import { serviceRoutes } from './routes';
 import { sealOldSecrets } from './secrets';
+import { standInService } from './stand-in';
 import { serviceStory } from './story';
 
 /** Services that beats call over HTTP. */
@@ -16,6 +17,7 @@ export const services: Subject = {
   provides: [
     TABLES({ table: 'service', rows: 'owner' }),
     ROUTES(serviceRoutes),
+    STAND_INS(standInService),
     handles(callHandler),
     ERRANDS({
       to: 'service',
