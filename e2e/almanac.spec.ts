@@ -41,7 +41,7 @@ test('a rule is tried and kept, a greeting changed before it happens, and dates 
   await page.getByRole('button', { name: 'One greeting for Dana Marsh and Lee Marsh' }).click();
   await expect(page.getByRole('heading', { name: '2 greetings' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Dana Marsh & Lee Marsh' })).toBeVisible();
-  await page.getByRole('button', { name: /^Look at and change the greeting: Rosa Lind/ }).click();
+  await page.getByRole('button', { name: /^Edit the greeting: Rosa Lind/ }).click();
   await page.getByLabel('Words, as its rule says them').fill('Fifty, Rosa. Well done.');
   await page.getByRole('button', { name: 'Keep these words' }).click();
   await expect(page.getByLabel('Words, written for this one')).toHaveValue(

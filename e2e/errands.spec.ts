@@ -128,9 +128,9 @@ test('a touch is handed back to the plan, and taken back by undo', async ({ page
   const body = { cadenceId: id, who: { ids: [ana] }, startOn: clock.today };
   await call(enrol, { body }, { base });
   await page.goto(base);
-  await page.getByRole('button', { name: 'Later, Ana' }).click();
+  await page.getByRole('button', { name: 'Later Ana' }).click();
   await page.getByRole('button', { name: 'When there is room, Ana' }).click();
   await expect(page.getByText(/^Ana comes back .*, the day with most room$/)).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).first().click();
-  await expect(page.getByRole('button', { name: 'Later, Ana' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Later Ana' })).toBeVisible();
 });

@@ -155,7 +155,7 @@ test('beats are moved by keys and by dragging; the days stay', async ({ page, pe
   await page.getByRole('button', { name: 'Change beat 3' }).click();
   await page.getByRole('button', { name: 'Move beat 3 earlier' }).click();
   await lines('call', 'card', 'text');
-  await page.getByRole('button', { name: 'Fold beat 2' }).click();
+  await page.getByRole('button', { name: 'Hide beat 2' }).click();
 
   const handle = page.getByRole('button', { name: 'Move beat 1', exact: true });
   await handle.focus();
@@ -221,7 +221,7 @@ test('putting off, letting the room of a day be, and looking ahead', async ({ pa
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Ten to reach today' })).toBeVisible();
   await expect(page.getByText(/found no room today and moved on/)).toBeVisible();
-  await page.getByRole('button', { name: 'Later, Given0 Family0' }).click();
+  await page.getByRole('button', { name: 'Later Given0 Family0' }).click();
   await page.getByRole('button', { name: 'Tomorrow' }).click();
   await expect(page.getByText('Given0 Family0 comes back tomorrow')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Nine to reach today' })).toBeVisible();

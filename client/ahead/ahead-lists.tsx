@@ -2,7 +2,17 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Body, Button, Card, Fault, Heading, Lead, Linked, Soft } from '@/client/ui';
+import {
+  Body,
+  Button,
+  Card,
+  DisclosureButton,
+  Fault,
+  Heading,
+  Lead,
+  Linked,
+  Soft,
+} from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import type { getAhead } from '@/contract/planner';
 import { figure, plural, shortDate, type PlainDate } from '@/core/time';
@@ -76,11 +86,12 @@ export function LetGo({ ahead: { letGo, letGoFirst, today } }: Props) {
     <View className="gap-2">
       <Heading>Beats that will find no day</Heading>
       <Soft>{`${plural(letGo, 'beat')} will be let go. No promise is kept by them alone: one that needs a touch gets one of its own.`}</Soft>
-      <Button
+      <DisclosureButton
         className="self-start"
-        label={open ? 'Hide them' : 'Show them'}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Show them"
+        openLabel="Hide"
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? (
         <Card className="py-1">

@@ -163,7 +163,7 @@ test('what would fix it: the gentlest first, looked at, and made in one press', 
   show(<AheadScreen />);
   await screen.findByText('Outer every 225 days instead of 180');
   expect(server.sent(startProposals)).toEqual([{ trial: {}, weeks: 13 }]);
-  await press('What it does: Room for 11');
+  await press('Preview Room for 11');
   await screen.findByText(/^None of 240 promises would run out, instead of 12/);
   expect(server.sent(startTrial)).toEqual([{ trial: { capacity: 11 }, weeks: 13 }]);
   await press('Make it so: Outer every 225 days instead of 180');

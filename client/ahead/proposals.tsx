@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Body, Button, Card, Fault, Lead, Progress, Soft } from '@/client/ui';
+import { Body, Button, Card, DisclosureButton, Fault, Lead, Progress, Soft } from '@/client/ui';
 import { makeTrial, type Ahead, type Proposal, type Trial } from '@/contract/planner';
 
 import { compared } from './compared';
@@ -64,12 +64,13 @@ function One({ proposal: { title, cost, trial }, now, weeks }: OneProps) {
           disabled={make.isPending}
           onPress={() => make.mutate({ body: { trial } })}
         />
-        <Button
+        <DisclosureButton
           weight="quiet"
-          label={open ? 'Fold' : 'What it does'}
-          spoken={`${open ? 'Fold' : 'What it does'}: ${title}`}
-          aria-expanded={open}
-          onPress={() => setOpen(!open)}
+          label="Preview"
+          openLabel="Hide"
+          about={title}
+          open={open}
+          onToggle={() => setOpen(!open)}
         />
       </View>
       {open ? <Tried trial={trial} now={now} weeks={weeks} /> : null}

@@ -6,6 +6,7 @@ import {
   Body,
   Button,
   Card,
+  DisclosureButton,
   Fault,
   Field,
   Lead,
@@ -48,13 +49,14 @@ export function GreetingCard({ greeting, today, open = false }: Props) {
           <Body>{`${dayShort(on, today)}: ${what}`}</Body>
           <Soft>{howWords(greeting, today)}</Soft>
           {sentence ? <Soft>{sentence}</Soft> : null}
-          <Button
+          <DisclosureButton
             weight="quiet"
             className="-ml-2 self-start"
-            label={opened ? 'Close' : 'Look and change'}
-            spoken={`${opened ? 'Close' : 'Look at and change'} the greeting: ${name}, ${longDate(on, today)}`}
-            aria-expanded={opened}
-            onPress={() => setOpened(!opened)}
+            label="Edit"
+            openLabel="Close"
+            about={`the greeting: ${name}, ${longDate(on, today)}`}
+            open={opened}
+            onToggle={() => setOpened(!opened)}
           />
         </View>
       </View>

@@ -59,7 +59,7 @@ describe('greetings ahead', () => {
   test('one is looked at, given other words, another way, and dropped', async () => {
     const asked = open([greeting()]);
     await screen.findByText('A card, on your desk tomorrow');
-    await press(/^Look at and change the greeting: Ana Birch/);
+    await press(/^Edit the greeting: Ana Birch/);
     await type('Words, as its rule says them', 'Fifty, Ana');
     await press('Keep these words');
     await choose('The way it goes', 'text');
@@ -83,10 +83,10 @@ describe('greetings ahead', () => {
         messageId: sample.id(8),
       }),
     ]);
-    await press(/^Look at and change the greeting: Ana Birch/);
+    await press(/^Edit the greeting: Ana Birch/);
     await press('Take it up again');
     expect(asked.sent(changeGreeting)[0]).toEqual({ key: 'greet:a', dropped: false });
-    await press(/^Look at and change the greeting: Bo/);
+    await press(/^Edit the greeting: Bo/);
     expect(screen.getByRole('link', { name: 'Its message under Out' }).getAttribute('href')).toBe(
       `/out/${sample.id(8)}`,
     );

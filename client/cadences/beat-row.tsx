@@ -3,7 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { createElement } from 'react';
 import { View } from 'react-native';
 
-import { Button, Fault, KindMark, Lead, Soft } from '@/client/ui';
+import { DisclosureButton, Fault, KindMark, Lead, Soft } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import { timingWords } from '@/core/cadences';
 import { sentenceCase } from '@/core/time';
@@ -57,12 +57,13 @@ export function BeatRow(props: BeatProps) {
         </Lead>
         <Soft numberOfLines={1}>{summary(beat)}</Soft>
       </View>
-      <Button
+      <DisclosureButton
         weight="quiet"
-        label={open ? 'Fold' : 'Change'}
-        spoken={`${open ? 'Fold' : 'Change'} ${nth}`}
-        aria-expanded={open}
-        onPress={onOpen}
+        label="Change"
+        openLabel="Hide"
+        about={nth}
+        open={open}
+        onToggle={onOpen}
       />
     </View>,
     props.fault ? <Fault className="px-3">{props.fault}</Fault> : null,

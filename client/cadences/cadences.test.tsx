@@ -167,7 +167,7 @@ describe('building', () => {
   test('what was opened below stays open when a newer version is shown', async () => {
     const server = await open();
     await press('Earlier versions');
-    await screen.findByRole('button', { name: 'Hide earlier versions' });
+    await screen.findByRole('button', { name: 'Hide' });
     await type('Name', 'Four times a year');
     server
       .answer(getCadence, sample.cadence({ name: 'Four times a year', version: 3 }))
@@ -178,7 +178,7 @@ describe('building', () => {
       });
     await press('Save');
     await screen.findByRole('heading', { name: 'Four times a year' });
-    expect(screen.getByRole('button', { name: 'Hide earlier versions' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Hide' })).toBeTruthy();
   });
 
   test('beats are turned, timed, worded, copied, moved and taken away', async () => {

@@ -4,7 +4,18 @@ import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
 import { calendarOf, type OwnersDays } from '@/client/settings';
-import { Body, Button, Card, Lead, Linked, Soft, Spread, Title, useWide } from '@/client/ui';
+import {
+  Body,
+  Button,
+  Card,
+  DisclosureButton,
+  Lead,
+  Linked,
+  Soft,
+  Spread,
+  Title,
+  useWide,
+} from '@/client/ui';
 import { getSettings } from '@/contract/settings';
 import { PATTERNS, rhythmWords, type Pattern } from '@/core/cadences';
 import { toDayNumber } from '@/core/time';
@@ -103,12 +114,13 @@ function Folded({ cadence, owner }: { cadence: ReturnType<typeof cadenceOf>; own
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button
+      <DisclosureButton
         className="self-start"
-        label={open ? 'Fold' : 'Days and words'}
-        spoken={`${open ? 'Fold' : 'Days and words of'} ${cadence.name}`}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Days and words"
+        openLabel="Hide"
+        about={`of ${cadence.name}`}
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? <DatedPreview cadence={cadence} owner={owner} /> : null}
     </>

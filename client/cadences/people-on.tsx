@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Heading, Linked, Soft, Waiting } from '@/client/ui';
+import { Body, Button, DisclosureButton, Heading, Linked, Soft, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import {
   listEnrolments,
@@ -35,12 +35,13 @@ export function PeopleOn({ id, calendar, today }: Props) {
   );
   return (
     <View className="gap-1">
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="self-start"
-        label={open ? 'Hide the people on it' : 'Who is on it'}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Who is on it"
+        openLabel="Hide"
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? (
         <Waiting query={list}>
@@ -94,25 +95,25 @@ function ForAll({ on, calendar }: { on: On; calendar: boolean }) {
   return (
     <>
       <View className="flex-row flex-wrap gap-2 pt-1">
-        <Button
+        <DisclosureButton
           label={`Pause ${all}`}
-          aria-expanded={doing === 'pause'}
+          open={doing === 'pause'}
           disabled={running.length === 0}
-          onPress={() => toggle('pause')}
+          onToggle={() => toggle('pause')}
         />
         {paused.length > 0 ? (
-          <Button
+          <DisclosureButton
             label={`Resume ${all}`}
-            aria-expanded={doing === 'resume'}
-            onPress={() => toggle('resume')}
+            open={doing === 'resume'}
+            onToggle={() => toggle('resume')}
           />
         ) : null}
-        <Button
+        <DisclosureButton
           weight="quiet"
           label={`Take ${all} off`}
-          aria-expanded={doing === 'stop'}
+          open={doing === 'stop'}
           disabled={ids.length === 0}
-          onPress={() => toggle('stop')}
+          onToggle={() => toggle('stop')}
         />
       </View>
       {doing === 'pause' ? (

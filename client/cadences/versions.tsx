@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, dayOf, Soft, useToday } from '@/client/ui';
+import { Button, dayOf, DisclosureButton, Soft, useToday } from '@/client/ui';
 import { listVersions, type CadenceDraft } from '@/contract/cadences';
 import { rhythmWords } from '@/core/cadences';
 import { longDate } from '@/core/time';
@@ -14,12 +14,13 @@ export function Versions({ id, onTake }: { id: string; onTake: (draft: CadenceDr
   const list = useRead(listVersions, { params: { id } }, { enabled: open });
   return (
     <View className="gap-1">
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="self-start"
-        label={open ? 'Hide earlier versions' : 'Earlier versions'}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Earlier versions"
+        openLabel="Hide"
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open && list.data?.versions.length === 0 ? <Soft>It was never changed.</Soft> : null}
       {open

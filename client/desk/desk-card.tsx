@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { Standing } from '@/client/people';
 import { LogForm } from '@/client/touches';
-import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
+import { Body, Card, DisclosureButton, Lead, Linked, Soft } from '@/client/ui';
 import type { DeskItem } from '@/contract/touches';
 import { shortDate, type PlainDate } from '@/core/time';
 
@@ -53,19 +53,19 @@ export function DeskCard({ item, today, inHand }: Props) {
       <View className="flex-row flex-wrap items-center gap-2 pt-1">
         {link ? <SendIt item={item} to={to} /> : null}
         {link ? <OpenIt item={item} link={link} onOpen={() => show('log')} /> : null}
-        <Button
+        <DisclosureButton
           label="Log"
-          spoken={`Log ${item.name}`}
-          aria-expanded={open === 'log'}
-          onPress={() => toggle('log')}
+          about={item.name}
+          open={open === 'log'}
+          onToggle={() => toggle('log')}
         />
         <View className="flex-1" />
-        <Button
+        <DisclosureButton
           weight="quiet"
           label="Later"
-          spoken={`Later, ${item.name}`}
-          aria-expanded={open === 'later'}
-          onPress={() => toggle('later')}
+          about={item.name}
+          open={open === 'later'}
+          onToggle={() => toggle('later')}
         />
       </View>
       {open === 'log' ? (

@@ -8,6 +8,7 @@ import { ArrivalsLine } from '@/client/intake';
 import {
   Body,
   Button,
+  DisclosureButton,
   Heading,
   KindMark,
   Soft,
@@ -161,12 +162,13 @@ function Moved({ desk }: { desk: Desk }) {
   return (
     <View className="gap-1 pt-2">
       <Soft>{`${plural(desk.movedCount, 'touch', 'touches')} found no room today and moved on.`}</Soft>
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="self-start"
-        label={open ? 'Hide them' : 'Where they went'}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Where they went"
+        openLabel="Hide"
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? names.map((line, i) => <Body key={i}>{line}</Body>) : null}
       {open && desk.movedCount > names.length ? (

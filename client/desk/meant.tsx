@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import { Body, Button, Card, Lead, Linked, Soft } from '@/client/ui';
+import { Body, Button, Card, DisclosureButton, Lead, Linked, Soft } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { listMeant, settleMeant, type MEANT_FATES } from '@/contract/touches';
 import { countInWords, figure, sentenceCase, shortDate, type PlainDate } from '@/core/time';
@@ -29,11 +29,12 @@ export function MeantToDo({ today }: { today: PlainDate }) {
     <Card className="gap-2">
       <View className="flex-row flex-wrap items-center justify-between gap-x-3">
         <Lead>{all}</Lead>
-        <Button
+        <DisclosureButton
           weight="quiet"
-          label={open ? 'Fold' : 'Look at them'}
-          aria-expanded={open}
-          onPress={() => setOpen(!open)}
+          label="Look at them"
+          openLabel="Hide"
+          open={open}
+          onToggle={() => setOpen(!open)}
         />
       </View>
       <Soft>They are more than a week old and wait here, not among the touches of today.</Soft>

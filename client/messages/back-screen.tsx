@@ -7,6 +7,7 @@ import {
   Body,
   Button,
   Card,
+  DisclosureButton,
   Heading,
   Lead,
   Linked,
@@ -139,11 +140,11 @@ function Unknown({ one, timeZone }: OneProps) {
           disabled={place.isPending}
           onPress={() => say({ as: 'new' })}
         />
-        <Button
+        <DisclosureButton
           label="Somebody here"
-          spoken={`${one.fromName || one.from} is somebody here`}
-          aria-expanded={choosing}
-          onPress={() => setChoosing(!choosing)}
+          about={`is ${one.fromName || one.from}`}
+          open={choosing}
+          onToggle={() => setChoosing(!choosing)}
         />
         <Button
           weight="quiet"

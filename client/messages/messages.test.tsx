@@ -363,7 +363,7 @@ test('the same words to many: who gets them, the odd ones first, and who is left
   await type('Words', 'Tea?');
   await screen.findByText('3 of 4 can get it.');
   await screen.findByRole('heading', { name: 'Marsh, no first name' });
-  await press('1 person left out: who and why');
+  await press('1 person left out');
   await screen.findByText('They said no to e-mail.');
   await press('The next reader');
   await screen.findByRole('heading', { name: 'Bo Birch' });

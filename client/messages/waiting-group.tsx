@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Body, Button, Card, Lead, LinkedButton, Soft } from '@/client/ui';
+import { Body, Button, Card, DisclosureButton, Lead, LinkedButton, Soft } from '@/client/ui';
 import { moveMessage, type Message } from '@/contract/messages';
 import { plural } from '@/core/time';
 
@@ -66,10 +66,11 @@ function Group({ messages }: { messages: readonly Message[] }) {
               label={remedy === 'consent' ? 'Note what they said' : 'Set it up'}
             />
           )}
-          <Button
-            label={open ? 'Fold them' : 'Each by name'}
-            aria-expanded={open}
-            onPress={() => setOpen(!open)}
+          <DisclosureButton
+            label="Each by name"
+            openLabel="Hide"
+            open={open}
+            onToggle={() => setOpen(!open)}
           />
           <Button
             weight="quiet"

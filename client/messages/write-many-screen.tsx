@@ -5,7 +5,17 @@ import { View } from 'react-native';
 import { newId, useRead, useSettled, useWrite } from '@/client/api';
 import { useSelection } from '@/client/people';
 import { bodyOf, NOTHING_WRITTEN } from '@/client/templates';
-import { Body, Button, Fault, Linked, Page, Soft, Spread, Title } from '@/client/ui';
+import {
+  Body,
+  Button,
+  DisclosureButton,
+  Fault,
+  Linked,
+  Page,
+  Soft,
+  Spread,
+  Title,
+} from '@/client/ui';
 import { previewMany, writeMany, type Readers } from '@/contract/messages';
 import type { Who } from '@/contract/filters';
 import { figure, plural } from '@/core/time';
@@ -75,12 +85,12 @@ function WhoGetsIt({ readers: { people, canGet, leftOut, leftOutCount } }: { rea
         {`${figure(canGet)} of ${figure(people)} can get it.`}
       </Body>
       {leftOutCount > 0 ? (
-        <Button
+        <DisclosureButton
           weight="quiet"
           className="-ml-2 self-start"
-          label={`${plural(leftOutCount, 'person', 'people')} left out: ${open ? 'fold' : 'who and why'}`}
-          aria-expanded={open}
-          onPress={() => setOpen(!open)}
+          label={`${plural(leftOutCount, 'person', 'people')} left out`}
+          open={open}
+          onToggle={() => setOpen(!open)}
         />
       ) : null}
       {open

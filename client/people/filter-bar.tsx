@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, Chip, Select, Soft } from '@/client/ui';
+import { Button, Chip, DisclosureButton, Select, Soft } from '@/client/ui';
 import { toFilterQuery, type PeopleFilter, type PeopleSort } from '@/contract/filters';
 import { peopleFacets } from '@/contract/people';
 import { isGroup, type Group } from '@/core/people';
@@ -66,11 +66,11 @@ export function FilterBar({ filter, sort, onFilter, onSort }: Props) {
         />
       </View>
       <View className="-ml-2 flex-row flex-wrap items-center">
-        <Button
+        <DisclosureButton
           weight="quiet"
           label={lines > 0 ? `More filters, ${lines} set` : 'More filters'}
-          aria-expanded={open}
-          onPress={() => setOpen(true)}
+          open={open}
+          onToggle={() => setOpen(true)}
         />
         {Object.keys(filter).length > 0 ? (
           <Button weight="quiet" label="Clear all" onPress={() => onFilter({})} />

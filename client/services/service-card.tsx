@@ -2,7 +2,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite, useWriteForm } from '@/client/api';
-import { Button, Card, Fault, Lead, SaveBar, Soft, SwitchField, TextField } from '@/client/ui';
+import {
+  Button,
+  Card,
+  DisclosureButton,
+  Fault,
+  Lead,
+  SaveBar,
+  Soft,
+  SwitchField,
+  TextField,
+} from '@/client/ui';
 import { deleteService, renewSecret, saveService, type Service } from '@/contract/services';
 import { plural } from '@/core/time';
 
@@ -21,12 +31,13 @@ export function ServiceCard({ service }: { service: Service }) {
         <Soft>{service.beats === 0 ? 'in no cadence' : `in ${plural(service.beats, 'beat')}`}</Soft>
       </View>
       <Soft>{service.url}</Soft>
-      <Button
+      <DisclosureButton
         className="self-start"
-        label={open ? 'Fold' : 'Change or try'}
-        spoken={`${open ? 'Fold' : 'Change or try'} ${service.name}`}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Change or try"
+        openLabel="Hide"
+        about={service.name}
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? (
         <View className="gap-3 border-t border-line pt-3">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite, useWriteForm } from '@/client/api';
-import { Body, Button, Heading, Linked, SaveBar, TextField } from '@/client/ui';
+import { Body, Button, DisclosureButton, Heading, Linked, SaveBar, TextField } from '@/client/ui';
 import { Resume } from '@/client/cadences';
 import { listCadences } from '@/contract/cadences';
 import { pauseEnrolments, resumeEnrolments, stopEnrolments } from '@/contract/enrolments';
@@ -68,21 +68,21 @@ function Enrolment({ enrolment: e, today }: OneProps) {
           />
         ) : null}
         {e.state === 'paused' ? (
-          <Button
+          <DisclosureButton
             weight="quiet"
             label="Resume"
-            spoken={`Resume ${e.cadence}`}
-            aria-expanded={open === 'resume'}
-            onPress={() => toggle('resume')}
+            about={e.cadence}
+            open={open === 'resume'}
+            onToggle={() => toggle('resume')}
           />
         ) : null}
         {goesOn ? (
-          <Button
+          <DisclosureButton
             weight="quiet"
             label="Take off"
-            spoken={`Take off ${e.cadence}`}
-            aria-expanded={open === 'stop'}
-            onPress={() => toggle('stop')}
+            about={e.cadence}
+            open={open === 'stop'}
+            onToggle={() => toggle('stop')}
           />
         ) : null}
       </View>

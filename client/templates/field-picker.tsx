@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Button, Heading } from '@/client/ui';
+import { Button, DisclosureButton, Heading } from '@/client/ui';
 import { readLists } from '@/contract/lists';
 import { MERGE_FIELDS, ownFieldName, type FieldGroup } from '@/core/merge-fields';
 
@@ -19,12 +19,13 @@ export function FieldPicker({ onPick }: { onPick: (field: string) => void }) {
   const [open, setOpen] = useState(false);
   return (
     <View className="w-full gap-2">
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="-ml-2 self-start"
-        label={open ? 'Fold the fields' : 'Put in a field'}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Put in a field"
+        openLabel="Hide"
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? <FieldChoice onPick={onPick} /> : null}
     </View>

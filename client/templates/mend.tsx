@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Body, Button, Field, Linked, Soft } from '@/client/ui';
+import { Body, Button, DisclosureButton, Field, Linked, Soft } from '@/client/ui';
 import type { Words, WordsCheck } from '@/contract/templates';
 import { fieldInBraces } from '@/core/merge-fields';
 import { figure, plural } from '@/core/time';
@@ -51,12 +51,12 @@ function Lacking({
   const [instead, setInstead] = useState('');
   return (
     <View className="gap-1 border-l-2 border-danger pl-3">
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="-ml-2 self-start"
-        label={`${plural(people, 'person has', 'people have')} no ${label}: ${open ? 'fold' : 'mend it'}`}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label={`${plural(people, 'person has', 'people have')} no ${label}`}
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open ? (
         <View className="gap-2">

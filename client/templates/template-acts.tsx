@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead, useWrite } from '@/client/api';
-import { Body, Button, dayOf, Fault, SaveBar, Soft, useToday } from '@/client/ui';
+import { Body, Button, dayOf, DisclosureButton, Fault, SaveBar, Soft, useToday } from '@/client/ui';
 import { tryWords } from '@/contract/messages';
 import { listTemplateVersions, removeTemplate, type Template } from '@/contract/templates';
 import { longDate } from '@/core/time';
@@ -92,12 +92,13 @@ function Before({ of, saved }: { of: Props['of']; saved: Template }) {
   const list = useRead(listTemplateVersions, { params: { id: saved.id } }, { enabled: open }).data;
   return (
     <View className="gap-1">
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="-ml-2 self-start"
-        label={open ? 'Hide earlier versions' : 'Earlier versions'}
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
+        label="Earlier versions"
+        openLabel="Hide"
+        open={open}
+        onToggle={() => setOpen(!open)}
       />
       {open && list?.versions.length === 0 ? <Soft>It was never changed.</Soft> : null}
       {open

@@ -3,7 +3,18 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useRead } from '@/client/api';
-import { Body, Button, Heading, Lead, Linked, Soft, Spread, Title, Waiting } from '@/client/ui';
+import {
+  Body,
+  Button,
+  DisclosureButton,
+  Heading,
+  Lead,
+  Linked,
+  Soft,
+  Spread,
+  Title,
+  Waiting,
+} from '@/client/ui';
 import { listTemplates, TEMPLATE_KINDS, type Template } from '@/contract/templates';
 import { forTheEye } from '@/core/merge-fields';
 import { countInWords, sentenceCase } from '@/core/time';
@@ -96,12 +107,13 @@ function PatternLine({ pattern }: { pattern: WordPattern }) {
           <Soft>{`${KIND_NAMES[kind]}. ${occasion}`}</Soft>
         </View>
         <View className="flex-row">
-          <Button
+          <DisclosureButton
             weight="quiet"
-            label={open ? 'Fold' : 'Read'}
-            spoken={`${open ? 'Fold' : 'Read'} ${name}`}
-            aria-expanded={open}
-            onPress={() => setOpen(!open)}
+            label="Read"
+            openLabel="Hide"
+            about={name}
+            open={open}
+            onToggle={() => setOpen(!open)}
           />
           <Button
             weight="quiet"

@@ -3,7 +3,7 @@ import { Pressable, Text, View, type PressableProps } from 'react-native';
 
 type Weight = 'main' | 'plain' | 'quiet';
 
-interface Props extends Omit<PressableProps, 'children'> {
+export interface ButtonProps extends Omit<PressableProps, 'children'> {
   label: string;
   icon?: ReactNode;
   weight?: Weight;
@@ -27,7 +27,7 @@ export function Button({
   disabled,
   className = '',
   ...rest
-}: Props) {
+}: ButtonProps) {
   return (
     <Pressable
       role="button"

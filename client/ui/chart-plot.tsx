@@ -5,8 +5,8 @@ import { G, Line } from 'react-native-svg';
 
 import { figure } from '@/core/time';
 
-import { Button } from './button';
 import { CHART_HEIGHT, type ChartProps, type Plot } from './chart-shape';
+import { DisclosureButton } from './disclosure';
 import { Caption, Drawing } from './drawing';
 import { colour } from './marks';
 import { Table } from './table';
@@ -43,12 +43,13 @@ export function ChartPlot(props: ChartProps) {
           );
         }}
       </Drawing>
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="self-start"
-        label={figures ? 'Hide the figures' : 'In figures'}
-        aria-expanded={figures}
-        onPress={() => setFigures(!figures)}
+        label="In figures"
+        openLabel="Hide"
+        open={figures}
+        onToggle={() => setFigures(!figures)}
       />
       {figures ? <Figures {...{ label, points, series }} /> : null}
     </View>

@@ -3,6 +3,7 @@ export * from './chart-frame';
 export * from './choice';
 export * from './chooser';
 export * from './day-input';
+export * from './disclosure';
 export * from './drawing';
 export * from './field';
 export * from './file-input';

@@ -9,8 +9,8 @@ import {
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { Button } from './button';
 import { Chip } from './choice';
+import { DisclosureButton } from './disclosure';
 import { Lined, Stack, type Column } from './table-parts';
 
 const features = tableFeatures({
@@ -63,12 +63,13 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
   const Rows = width >= shown.length * columnWidth() ? Lined : Stack;
   return (
     <View className="gap-1" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
-      <Button
+      <DisclosureButton
         weight="quiet"
         className="self-end"
-        label={choosing ? 'Columns are chosen' : 'Choose columns'}
-        aria-expanded={choosing}
-        onPress={() => setChoosing(!choosing)}
+        label="Choose columns"
+        openLabel="Done"
+        open={choosing}
+        onToggle={() => setChoosing(!choosing)}
       />
       {choosing ? (
         <Choosing
