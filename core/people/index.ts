@@ -5,6 +5,7 @@ export * from './record';
 export * from './targets';
 export * from './salutation';
 export * from './ties';
+export * from './apart';
 export * from './enrich';
 export * from './talk';
 export * from './tag-ideas';

@@ -7,9 +7,11 @@ export interface OfPerson {
   columns: readonly string[];
   /**
    * What merging two people does with the rows of the one who goes: they move to the one who stays;
-   * move unless the one who stays has one with the same values (`unless`); stay behind; or more.
+   * move unless the one who stays has one with the same values (`unless`; of the owner's rows the other
+   * is deleted); move, but rows with the person's id in their `key` are copied under a key with the id
+   * of the one who stays; stay behind; or more.
    */
-  merge: 'move' | 'stay' | { unless: readonly string[] } | MergeRows;
+  merge: 'move' | 'stay' | { unless: readonly string[] } | { key: string } | MergeRows;
   /** What is said of them before somebody is erased: "2 gifts". Nothing, when left out. */
   label?: readonly [one: string, many: string];
   /** Something has happened with whoever has such a row: taking an import back keeps them. */
@@ -75,7 +77,10 @@ export async function tableFaults(sql: Sql, tables: readonly Table[]): Promise<s
   const faults: string[] = [];
   for (const { table, rows, person } of tables) {
     if (!there.has(table)) faults.push(`The table ${table} is declared and is not there.`);
-    for (const column of [...(person?.columns ?? []), ...(rows === 'owner' ? ['id'] : [])])
+    for (const column of [
+      ...(person?.columns ?? []),
+      ...(person || rows === 'owner' ? ['id'] : []),
+    ])
       if (there.has(table) && !there.has(`${table}.${column}`))
         faults.push(`The table ${table} is declared with a column ${column}, which it lacks.`);
   }

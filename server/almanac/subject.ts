@@ -24,7 +24,7 @@ export const almanac: Subject = {
     TABLES({
       table: 'greeting_words',
       rows: 'owner',
-      person: { columns: ['person_id'], merge: 'move' },
+      person: { columns: ['person_id'], merge: { key: 'id' } },
     }),
     TABLES({ table: 'calendar_feed', rows: 'owner' }),
     TABLES({ table: 'calendar_event', rows: 'machine' }),

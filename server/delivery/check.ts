@@ -55,7 +55,7 @@ export async function checkDue(
       aside({ state: 'cancelled', why: 'They are archived.' });
       continue;
     }
-    const addresses = row.addresses.filter((one) => !suppressed.has(one.toLowerCase()));
+    const addresses = channelOf(ctx, row.channel).addresses(recipient, suppressed);
     const obstacle = obstacleOf(
       ctx,
       context,

@@ -13,7 +13,6 @@ export type Due = Pick<
   | 'batch_id'
   | 'person_id'
   | 'channel'
-  | 'addresses'
   | 'automatic'
   | 'planned_on'
   | 'good_until'
@@ -34,7 +33,7 @@ export const readDue = (
   }: { channels: readonly string[]; now: string; limit: number; without: readonly string[] },
 ) =>
   sql.query<Due>(
-    `select id, version, key, batch_id, person_id, channel, addresses, automatic, planned_on, good_until,
+    `select id, version, key, batch_id, person_id, channel, automatic, planned_on, good_until,
        due_at, send_at, at_once, why
      from delivery where state = 'ready' and send_at <= $2::timestamptz and channel = any($1::text[])
        and (batch_id is null or not (batch_id = any($4::uuid[])

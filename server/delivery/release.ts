@@ -1,6 +1,6 @@
 import type { Topic } from '@/contract/topics';
 
-import type { Context } from '../context';
+import type { Context, Plans } from '../context';
 import { readMergeValues } from '../templates';
 import { channelOf, type SendContext } from './channel';
 import { isLate, lateWords } from './check';
@@ -8,8 +8,8 @@ import { readContents } from './content';
 import { fillIn, NO_DAY, obstacleOf, suppressedOf } from './make';
 import { readRecipients } from './recipients';
 import type { DeliveryRow } from './row';
-import { timesFor } from './schedule';
-import { heldFor, reviseDeliveries, type Revised } from './table';
+import { readSendContext, timesFor } from './schedule';
+import { heldFor, readyFor, reviseDeliveries, type Revised } from './table';
 
 const PAGE_SIZE = 300;
 
@@ -48,6 +48,23 @@ export async function releaseHeld(
   seen.set(ctx, stamp);
 }
 
+/** More people than this are checked when what is for them is due. */
+const RECHECKED_AT_ONCE = 200;
+
+/**
+ * Looks again at what is to be sent to people who were changed: it goes to the addresses and by the answers
+ * that they have now, and the outbox shows it at once.
+ */
+export async function recheckReady(ctx: Context, people: Plans): Promise<void> {
+  if (typeof people === 'string' || people.length > RECHECKED_AT_ONCE) return;
+  const rows = await readyFor(ctx.db, people);
+  if (rows.length === 0) return;
+  const revised = await lookAgain(ctx, await readSendContext(ctx), rows);
+  if (revised.length === 0) return;
+  await reviseDeliveries(ctx.db, revised);
+  ctx.writes.bumpTopics(['messages']);
+}
+
 async function lookAgain(
   ctx: Context,
   context: SendContext,
@@ -66,7 +83,8 @@ async function lookAgain(
     const theirs = values.get(row.person_id);
     if (!recipient || !theirs || recipient.away)
       return [{ ...row, state: 'cancelled', why: 'They are archived.', remedy: '' }];
-    if (isLate(ctx, row)) return [{ ...row, remedy: 'late', why: lateWords(ctx, row) }];
+    if (isLate(ctx, row))
+      return [{ ...row, state: 'held', remedy: 'late', why: lateWords(ctx, row) }];
     const channel = channelOf(ctx, row.channel);
     // Words that could be filled in are there filled in.
     const html = row.content_id ? (contents.get(row.content_id) ?? '') : '';
@@ -92,7 +110,10 @@ async function lookAgain(
     if (obstacle)
       return obstacle.why === row.why && obstacle.remedy === row.remedy
         ? []
-        : [{ ...row, addresses, ...obstacle }];
+        : [{ ...row, addresses, state: 'held', ...obstacle }];
+    // What was ready keeps its time.
+    if (row.state === 'ready')
+      return `${addresses}` === `${row.addresses}` ? [] : [{ ...row, addresses }];
     return [{ ...now, state: 'ready', why: '', remedy: '', send_at: sendAt, due_at: dueAt }];
   });
 }

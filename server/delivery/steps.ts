@@ -1,6 +1,7 @@
 import type { Reaction } from '../act';
 import type { Recurring } from '../tasks';
 import { wakeOutbox } from './queue';
+import { recheckReady } from './release';
 import { sendSoon } from './send';
 import { isAnyHeld } from './table';
 
@@ -26,6 +27,13 @@ export const retryHeld: Reaction = {
     await wakeOutbox(ctx, ctx.db);
     sendSoon(ctx);
   },
+};
+
+/** What is queued for people who were changed, merged or taken apart goes by what is known of them now. */
+export const recheckQueued: Reaction = {
+  name: 'check what is queued',
+  to: ['people'],
+  run: recheckReady,
 };
 
 /** What was released, changed or taken back in the outbox may be due. */

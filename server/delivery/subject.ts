@@ -8,7 +8,7 @@ import { channelFaults, CHANNELS } from './channel';
 import { recoverSending } from './claim';
 import { deliveryRoutes } from './routes';
 import { outboxHandler } from './send';
-import { retryHeld, sendReleased, sendStep } from './steps';
+import { recheckQueued, retryHeld, sendReleased, sendStep } from './steps';
 import { deliveryStory } from './story';
 
 const columns = ['person_id'];
@@ -43,6 +43,7 @@ export const delivery: Subject = {
     }),
     DECLARATION_FAULTS(async ({ house }) => channelFaults(house.of(CHANNELS))),
     RECURRING(sendStep),
+    REACTIONS(recheckQueued),
     REACTIONS(retryHeld),
     REACTIONS(sendReleased),
     STORY_PARTS(deliveryStory),

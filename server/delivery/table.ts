@@ -116,6 +116,14 @@ export const heldFor = (
     [remedies, after, limit],
   );
 
+/** What is to be sent to these people, without what is still being written. */
+export const readyFor = (sql: Sql, personIds: readonly string[]) =>
+  sql.query<DeliveryRow>(
+    `select d.* from delivery d where d.state = 'ready' and d.person_id = any($1::uuid[])
+       and not exists (select 1 from batch b where b.id = d.batch_id and b.writing)`,
+    [personIds],
+  );
+
 /** Cancels what waits for a person over one channel. */
 export const cancelOf = (sql: Sql, personId: string, channel: string, why: string) =>
   sql.query(

@@ -20,6 +20,7 @@ import { asking } from './find/conditions';
 import * as erase from './erase/erase';
 import * as households from './record/households';
 import { changeMany, preview } from './many/many';
+import { listMerged, takeApart } from './same/apart';
 import * as merging from './same/merge';
 import * as photos from './record/photo';
 import { countPeople, countByWarmth, tagCounts } from './queries';
@@ -134,6 +135,6 @@ function sameRoutes(router: Router, ctx: Context): void {
     merging.merge(ctx, body.keepId, body.goneId, body.take),
   );
   register(router, same.mergeSure, () => merging.mergeSure(ctx));
-  register(router, same.listMerged, async () => ({ merged: await merging.listMerged(ctx) }));
-  register(router, same.takeApart, ({ body }) => merging.takeApart(ctx, body.goneId));
+  register(router, same.listMerged, async () => ({ merged: await listMerged(ctx) }));
+  register(router, same.takeApart, ({ body }) => takeApart(ctx, body.goneId));
 }

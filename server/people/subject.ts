@@ -36,11 +36,22 @@ const mergePhotos: MergeRows = async (tx, keepId, goneId) => {
   );
 };
 
-/** That the two are not the same is no longer so. */
+/** That the two are not the same is no longer so; what is said of one of them and others holds for both. */
 const mergeApart: MergeRows = async (tx, keepId, goneId) => {
-  await tx.query('delete from not_same where a = any($1::uuid[]) and b = any($1::uuid[])', [
-    [keepId, goneId],
-  ]);
+  const both = [keepId, goneId];
+  // A pair stands there once, the lower id first.
+  const pair = `(select least($1::uuid, o.id) as a, greatest($1::uuid, o.id) as b
+    from (select case when t.a = $2::uuid then t.b else t.a end as id) o)`;
+  await tx.query(
+    `delete from not_same t where (t.a = $2::uuid or t.b = $2::uuid)
+       and ((t.a = $1::uuid or t.b = $1::uuid)
+         or exists (select 1 from ${pair} p join not_same k on k.a = p.a and k.b = p.b))`,
+    both,
+  );
+  await tx.query(
+    `update not_same t set (a, b) = (select p.a, p.b from ${pair} p) where t.a = $2::uuid or t.b = $2::uuid`,
+    both,
+  );
 };
 
 const columns = ['person_id'];

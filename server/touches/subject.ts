@@ -1,4 +1,4 @@
-import { REACTIONS, TABLES, type PersonTable } from '../act';
+import { REACTIONS, TABLES, type MergeRows, type PersonTable } from '../act';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
 import { touchSource } from '../planner';
@@ -7,6 +7,24 @@ import { touchBook } from './book';
 import { followUps } from './follow-ups';
 import { touchRoutes } from './routes';
 import { planThanks } from './thanks';
+
+/** Of two who are one, whoever sent them is thanked once. */
+const mergeFollowUps: MergeRows = async (tx, keepId, goneId) => {
+  const both = [keepId, goneId];
+  const twin = `exists (select 1 from follow_up k where k.thanks_for = $1::uuid)`;
+  await tx.query(
+    `delete from follow_up t where t.thanks_for = $2::uuid and ${twin} and ${UNTOUCHED}`,
+    both,
+  );
+  await tx.query(
+    `update follow_up set thanks_for = $1::uuid where thanks_for = $2::uuid and not ${twin}`,
+    both,
+  );
+  await tx.query('update follow_up set person_id = $1::uuid where person_id = $2::uuid', both);
+};
+
+/** Follow-ups (`t`) that nothing was done with yet. */
+const UNTOUCHED = `not exists (select 1 from item_mark m where m.source = 'follow' and m.of_id = t.id)`;
 
 const person = {
   columns: ['person_id'],
@@ -26,10 +44,11 @@ export const touches: Subject = {
         ...person,
         columns: ['person_id', 'thanks_for'],
         label: ['follow-up', 'follow-ups'],
-        automatic: `t.thanks_for is not null and not exists (select 1 from item_mark m where m.source = 'follow' and m.of_id = t.id)`,
+        merge: mergeFollowUps,
+        automatic: `t.thanks_for is not null and ${UNTOUCHED}`,
       },
     }),
-    TABLES({ table: 'item_mark', rows: 'owner', person }),
+    TABLES({ table: 'item_mark', rows: 'owner', person: { ...person, merge: { key: 'id' } } }),
     TABLES({ table: 'last_touch', rows: 'computed' }),
     TABLES({ table: 'person_standing', rows: 'computed' }),
     TABLES({ table: 'desk_pin', rows: 'machine' }),

@@ -5,19 +5,16 @@ import {
   act,
   actInSteps,
   personTables,
-  references,
   TABLES,
-  undoAction,
   writableColumns,
   type Effects,
   type PersonTable,
 } from '../../act';
-import { invalid, notFound, Refusal } from '../../api';
+import { invalid, notFound } from '../../api';
 import type { Context } from '../../context';
-import { maybeOne, type Sql } from '../../db';
+import type { Sql } from '../../db';
 import { rewrite } from '../actions';
 import { findOrRefuse } from '../find/find';
-import { GRACE_DAYS } from '../erase/erase';
 import { fieldsOf } from '../record/records';
 import { samePairs } from './same';
 
@@ -25,7 +22,7 @@ export type Taken = keyof PersonFields | 'circle';
 
 /** What a merge touches besides the two: whatever hangs on people. */
 const MERGED = ['people', 'notes', 'touches', 'enrolments', 'gaps'] as const;
-const mergedEffects = (ids: readonly string[]): Effects => ({ plan: ids, topics: MERGED });
+export const mergedEffects = (ids: readonly string[]): Effects => ({ plan: ids, topics: MERGED });
 
 /** Makes one person of two. Everything that happened with either is kept with the one who stays. */
 async function mergeInto(
@@ -95,7 +92,7 @@ function mergedConsent(keep: PersonFields, gone: PersonFields): PersonFields['co
 /** Does with the rows of a table what its subject declared. */
 async function mergeRows(
   tx: Sql,
-  { table, person: { columns, merge: how } }: PersonTable,
+  { table, rows, person: { columns, merge: how } }: PersonTable,
   keepId: string,
   goneId: string,
 ): Promise<void> {
@@ -103,14 +100,41 @@ async function mergeRows(
   if (typeof how === 'function') return how(tx, keepId, goneId);
   const both = [keepId, goneId];
   for (const column of columns) {
-    if (how !== 'move')
-      await tx.query(
-        `delete from ${table} t where t.${column} = $2::uuid and exists (select 1 from ${table} k
-           where k.${column} = $1::uuid ${how.unless.map((name) => `and k.${name} = t.${name}`).join(' ')})`,
-        both,
-      );
-    await tx.query(`update ${table} set ${column} = $1::uuid where ${column} = $2::uuid`, both);
+    let which = '';
+    if (how !== 'move' && 'key' in how) {
+      await copyKeyed(tx, { table, column, key: how.key }, both);
+      which = `and position($2::text in t.${how.key}) = 0`;
+    } else if (how !== 'move') {
+      const twin = `exists (select 1 from ${table} k
+        where k.${column} = $1::uuid ${how.unless.map((name) => `and k.${name} = t.${name}`).join(' ')})`;
+      // What machines report is never deleted by the owner.
+      if (rows === 'owner')
+        await tx.query(`delete from ${table} t where t.${column} = $2::uuid and ${twin}`, both);
+      else which = `and not ${twin}`;
+    }
+    await tx.query(
+      `update ${table} t set ${column} = $1::uuid where t.${column} = $2::uuid ${which}`,
+      both,
+    );
   }
+}
+
+/** What is kept under a key with the id of the one who goes holds for the one who stays as well. */
+async function copyKeyed(
+  tx: Sql,
+  { table, column, key }: { table: string; column: string; key: string },
+  both: readonly string[],
+): Promise<void> {
+  const names = await writableColumns(tx, table);
+  const values = names.map((name) => {
+    if (name === `"${column}"`) return '$1::uuid';
+    return name === `"${key}"` ? `replace(t.${key}, $2::text, $1::text)` : `t.${name}`;
+  });
+  await tx.query(
+    `insert into ${table} (${names.join(', ')}) select ${values.join(', ')} from ${table} t
+     where t.${column} = $2::uuid and position($2::text in t.${key}) > 0 on conflict do nothing`,
+    both,
+  );
 }
 
 export async function merge(ctx: Context, keepId: string, goneId: string, take: readonly Taken[]) {
@@ -145,79 +169,4 @@ export async function mergeSure(ctx: Context) {
     const done = { people: into.size, sentence, ...mergedEffects([...into].flat()) };
     return { done };
   });
-}
-
-export const listMerged = (ctx: Context) =>
-  ctx.db.query<{ goneId: string; gone: string; keepId: string; keep: string; on: never }>(
-    `select g.id as "goneId", g.name as gone, k.id as "keepId", k.name as keep, g.deleted_on as on
-     from person g join person k on k.id = g.merged_into
-     where g.deleted_on >= $1::date - $2::int order by g.deleted_on desc, g.id desc limit 200`,
-    [ctx.clock.today(), GRACE_DAYS],
-  );
-
-/**
- * Makes two of one again. When nothing changed since, the whole merge is undone; otherwise what was
- * the other's goes back to them, and the one who stayed keeps their later fields.
- */
-export async function takeApart(ctx: Context, goneId: string) {
-  const merge = await maybeOne<{ action_id: string; only: boolean; keep_id: string }>(
-    ctx.db,
-    `select c.action_id, c.after ->> 'merged_into' as keep_id,
-       (select count(*) = 1 from change o where o.action_id = c.action_id
-         and o.table_name = 'person_all' and o.after ->> 'merged_into' is not null) as only
-     from change c join action a on a.id = c.action_id and not a.undone and a.undoes is null
-     where c.row_id = $1 and c.table_name = 'person_all' and c.after ->> 'merged_into' is not null
-     order by c.seq desc limit 1`,
-    [goneId],
-  );
-  if (!merge) throw notFound('This merge can no longer be taken apart.');
-  if (merge.only)
-    try {
-      return await undoAction(ctx, merge.action_id);
-    } catch (error) {
-      if (!(error instanceof Refusal) || error.code !== 'conflict') throw error;
-    }
-  return act(ctx, async (tx) => {
-    const gone = await findOrRefuse(tx, goneId);
-    if (!gone.merged_into) throw notFound('These are two people already.');
-    await giveBack(ctx, tx, merge.action_id, goneId);
-    return {
-      sentence: `${gone.name} is a person of their own again`,
-      ...mergedEffects([goneId, merge.keep_id]),
-    };
-  });
-}
-
-/** What the merge took from somebody goes back to them, as far as it is still there. */
-async function giveBack(ctx: Context, tx: Sql, actionId: string, goneId: string): Promise<void> {
-  const refs = await references(tx);
-  for (const { table, rows, person } of personTables(ctx.house.of(TABLES))) {
-    if (rows !== 'owner') continue;
-    for (const column of person.columns)
-      await tx.query(
-        `update ${table} t set ${column} = $2::uuid from change c
-         where c.action_id = $1::uuid and c.table_name = '${table}' and c.op = 'update'
-           and c.row_id = t.id::text and c.before ->> '${column}' = $2::text`,
-        [actionId, goneId],
-      );
-    // Rows that fell away as the twin of another come back, if what they refer to is still there.
-    const there = refs
-      .filter(({ from, to }) => from === table && to !== 'person_all')
-      .map((ref) => `and exists (select 1 from ${ref.to} x where x.id = (r.row).${ref.column})`);
-    if (typeof person.merge !== 'object') continue;
-    const names = await writableColumns(tx, table);
-    for (const column of person.columns)
-      await tx.query(
-        `insert into ${table} (${names.join(', ')}) select ${names.map((name) => `(r.row).${name}`).join(', ')}
-         from (select jsonb_populate_record(null::${table}, c.before) as row from change c
-           where c.action_id = $1::uuid and c.table_name = '${table}' and c.op = 'delete'
-             and c.before ->> '${column}' = $2::text) r
-         where true ${there.join(' ')} on conflict do nothing`,
-        [actionId, goneId],
-      );
-  }
-  await tx.query(
-    `update person set deleted_on = null, merged_into = null, version = version + 1 where id = $1::uuid`,
-    [goneId],
-  );
 }
