@@ -12,7 +12,10 @@ export interface WeekLoad {
   /** Touches planned in it: those that something asks for, and those that only keep a promise. */
   asked: number;
   keepers: number;
-  /** Touches wanted in it, whether it has room for them or not; what is late counts to the first week. */
+  /**
+   * Touches wanted in it, whether it has room for them or not; what is late counts to the first week,
+   * what is wanted after the last one and was brought forward to none.
+   */
   wanted: number;
   /** Touches that the owner's days can hold. */
   capacity: number;
@@ -29,8 +32,9 @@ export function weeklyLoad(result: Plan, options: PlanOptions): WeekLoad[] {
   }
   const weekOf = (day: DayNumber) => weeks.get(weekStart(Math.max(day, options.today)));
   for (const { item, day } of result.touches) {
-    weekOf(day)![item.source === KEEPER ? 'keepers' : 'asked'] += 1;
-    weekOf(item.wanted)!.wanted += 1;
+    const [planned, wanted] = [weekOf(day), weekOf(item.wanted)];
+    if (planned) planned[item.source === KEEPER ? 'keepers' : 'asked'] += 1;
+    if (wanted) wanted.wanted += 1;
   }
   for (const { item } of withoutDay(result)) {
     const week = weekOf(item.wanted);
