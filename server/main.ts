@@ -61,6 +61,16 @@ async function ensureFilled({ ctx, url, ports }: Running): Promise<void> {
 // Whoever read what is said here may go while the server goes on.
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => {});
 
+/** Says what came of opening a backup. Without whoever asked, nobody needs to know. */
+async function check(file: string, scratchIn: string): Promise<void> {
+  const leave = () => process.exit(1);
+  process.once('disconnect', leave);
+  // They may have gone before this was reached; without a channel to them it is undefined.
+  if (process.connected === false) leave();
+  console.log(JSON.stringify(await openBackup(file, scratchIn)));
+  process.exit(0);
+}
+
 async function main(): Promise<void> {
   keepToOurselves();
   const config = {
@@ -69,8 +79,7 @@ async function main(): Promise<void> {
   };
   if (config.command === 'passphrase') return setPassphraseHere(config.dataDir);
   if (config.command === 'restore') return restore(config.file, config.dataDir);
-  if (config.command === 'check')
-    return console.log(JSON.stringify(await openBackup(config.file, config.dataDir)));
+  if (config.command === 'check') return check(config.file, config.dataDir);
   await assertPassphrase(config);
   await setAside(config);
   if (config.mode === 'demo' && isReached(config)) {

@@ -56,6 +56,20 @@ export async function startServer(args: readonly string[], env?: Env): Promise<S
   };
 }
 
+/** A check of a backup whose asker goes at once; its exit code. */
+export async function checkForNobody(file: string, scratchIn: string): Promise<number | null> {
+  const child = spawn(
+    process.execPath,
+    [...COMMAND.slice(0, 1), 'check', file, '--data', scratchIn],
+    {
+      env: { ...process.env, NODE_OPTIONS: undefined },
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    },
+  );
+  child.disconnect();
+  return new Promise((done) => child.once('exit', done));
+}
+
 /** A server that is killed so many milliseconds after it was begun, ready or not. */
 export async function killStart(args: readonly string[], afterMs: number): Promise<void> {
   const { child, gone } = spawnServer(args);

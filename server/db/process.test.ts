@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,7 +8,7 @@ import { join } from 'node:path';
 import { call } from '@/contract/call';
 import { addPerson, listPeople } from '@/contract/people';
 import { health } from '@/contract/settings';
-import { failToStart, startServer } from '@/testing/process';
+import { checkForNobody, failToStart, startServer } from '@/testing/process';
 
 jest.setTimeout(180_000);
 
@@ -49,6 +49,19 @@ test('a full disk: nothing is half-written, it is said, and work goes on once th
   } finally {
     unmount();
   }
+});
+
+test('a check of a backup ends with whoever asked for it, and what it left is removed at the next start', async () => {
+  const data = join(dir, 'checked');
+  const left = join(data, 'backups', 'scratch-left');
+  mkdirSync(left, { recursive: true });
+  // Reading it never ends.
+  const backup = join(data, 'endless.tar.gz');
+  spawnSync('mkfifo', [backup]);
+  expect(await checkForNobody(backup, left)).toBe(1);
+  const server = await startServer(['--port', '0', '--data', data]);
+  expect(existsSync(left)).toBe(false);
+  await server.end('SIGTERM');
 });
 
 describe('starts that can not be', () => {

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtemp, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
 import { backupsDir, backupsIn, makePrivate, unpack, type Db } from '../db';
@@ -18,7 +18,7 @@ export interface Checked {
  */
 export async function openBackup(file: string, scratchIn: string): Promise<Checked> {
   const on = new Date().toISOString();
-  const dir = await mkdtemp(join(scratchIn, 'scratch-'));
+  const dir = await mkdtemp(join(scratchIn, SCRATCH));
   try {
     await unpack(file, join(dir, 'pg'));
     await makePrivate(dir);
@@ -55,6 +55,15 @@ export async function findDamage(db: Db): Promise<string | null> {
   return faults[0]?.msg ?? null;
 }
 
+/** Removes what a check left that was killed. */
+export async function removeScratch(dataDir: string): Promise<void> {
+  const dir = backupsDir(dataDir);
+  const names = await readdir(dir).catch(() => []);
+  for (const name of names)
+    if (name.startsWith(SCRATCH)) await rm(join(dir, name), { recursive: true, force: true });
+}
+
+const SCRATCH = 'scratch-';
 const LEDGER = 'checked.json';
 
 type Ledger = Record<string, Checked>;
@@ -89,9 +98,10 @@ export async function checkBackup(
 function inProcess(script: string, file: string, scratchIn: string): Promise<Checked> {
   return new Promise((done) => {
     const args = [...process.execArgv, script, 'check', file, '--data', scratchIn];
-    const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'ignore'] });
+    // By the channel it hears when we end, and ends as well.
+    const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'ignore', 'ipc'] });
     let said = '';
-    child.stdout.on('data', (part: Buffer) => (said += part.toString()));
+    child.stdout?.on('data', (part: Buffer) => (said += part.toString()));
     const failed = () =>
       done({ on: new Date().toISOString(), people: 0, fault: 'It could not be checked.' });
     child.once('error', failed);

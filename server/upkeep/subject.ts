@@ -4,8 +4,9 @@ import { REACTIONS } from '../act';
 import { refreshStatistics } from '../db';
 import { ROUTES } from '../api';
 import type { Subject } from '../house';
+import { STARTUP } from '../lifecycle';
 import { RECURRING } from '../tasks';
-import { checkBackup } from './check';
+import { checkBackup, removeScratch } from './check';
 import { upkeepRoutes } from './routes';
 import { backupWhenDue, checkpointWhenLong } from './upkeep';
 
@@ -16,6 +17,13 @@ export const upkeep: Subject = {
   name: 'upkeep',
   provides: [
     ROUTES(upkeepRoutes),
+    STARTUP({
+      name: 'remove what a check left',
+      run: async ({ dataDir }) => {
+        if (dataDir) await removeScratch(dataDir);
+        return null;
+      },
+    }),
     REACTIONS({
       name: 'statistics',
       to: TOPICS,
