@@ -126,8 +126,8 @@ test.each([
   ],
   [
     'a beat for which a coming day is full',
-    say({ wanted: now + 1 }, 'full', {}, now + 2),
-    'Quarterly: call. Wanted tomorrow; the days before were full.',
+    say({ wanted: now + 1 }, 'full', { waits: 'full' }, now + 2),
+    'Quarterly: call. Moved from tomorrow; the days until then are full.',
   ],
   ['what was put off', say({}, 'put_off'), 'Quarterly: call. You put it off until today.'],
   [
@@ -138,12 +138,12 @@ test.each([
   [
     'nobody answered',
     say({}, 'put_off', { putOffWhy: 'no_answer' }),
-    'Quarterly: call. You tried and got no answer.',
+    'Quarterly: call. No answer last time.',
   ],
   [
     'they could not talk',
     say({}, 'put_off', { putOffWhy: 'not_now' }),
-    'Quarterly: call. It was not a good moment the last time.',
+    'Quarterly: call. Last time wasn’t a good moment.',
   ],
   [
     'what was handed back',
@@ -154,24 +154,24 @@ test.each([
   [
     'a promise running out',
     say(keeper),
-    'The promise of 60 days runs out Friday; you were last in touch 56 days ago.',
+    'Your 60-day promise runs out Friday. You were last in touch 56 days ago.',
   ],
   [
     'a promise run out',
     say(keeper, 'full', { due: now - 2 }),
-    'Past the promise since last Saturday; you were last in touch 56 days ago.',
+    'Your 60-day promise ran out last Saturday. You were last in touch 56 days ago.',
   ],
   [
     'a promise run out whose turn is later',
-    say(keeper, 'full', { due: now - 2 }, now + 3),
-    'Past the promise since last Saturday; you were last in touch 56 days ago. The days before are full.',
+    say(keeper, 'full', { due: now - 2, waits: 'full' }, now + 3),
+    'Your 60-day promise ran out last Saturday. You were last in touch 56 days ago. The days until then are full.',
   ],
   [
     'a promise that half a touch keeps',
     say(keeper, 'as_asked', {
       last: { kind: 'call', outcome: 'left_word', on: plainDate('2026-10-28'), hold: 0.5 },
     }),
-    'The promise of 60 days runs out Friday; you were last in touch 26 days ago, which counts half.',
+    'Your 60-day promise runs out Friday. You were last in touch 26 days ago, which counts half.',
   ],
   [
     'a promise that an earlier touch keeps longer than the last',
@@ -179,12 +179,42 @@ test.each([
       last: { kind: 'social', outcome: 'done', on: plainDate('2026-11-03'), hold: 0.25 },
       kept: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28'), hold: 1 },
     }),
-    'The promise of 60 days runs out Friday; the call 56 days ago kept it until then.',
+    'Your 60-day promise runs out Friday. The call 56 days ago kept it until then.',
+  ],
+  [
+    'a card, for which no moment is a bad one',
+    say({ kind: 'card' }, 'put_off', { putOffWhy: 'not_now' }),
+    'Quarterly: card.',
+  ],
+  [
+    'a beat that waits for a working day',
+    say({ wanted: now + 5 }, 'full', { waits: 'off' }, now + 7),
+    'Quarterly: call. Moved from Saturday, a day off.',
+  ],
+  [
+    'a beat that is done before its day',
+    say({ wanted: now + 3 }, 'early'),
+    'Quarterly: call. Moved up from Thursday, while there’s room.',
+  ],
+  [
+    'a promise that a planned touch renews before',
+    say(keeper, 'as_asked', { due: now + 40, renewedBy: { kind: 'card', day: now + 19 } }),
+    'After the December 12 card, the next is due by January 2, 2027.',
+  ],
+  [
+    'a promise that a touch of this week renews before',
+    say(keeper, 'as_asked', { due: now + 40, renewedBy: { kind: 'call', day: now + 3 } }),
+    'After Thursday’s call, the next is due by January 2, 2027.',
+  ],
+  [
+    'a first hello that was due',
+    say(keeper, 'full', { due: now - 2, last: null }),
+    'Your first hello was due last Saturday.',
   ],
   [
     'somebody new',
     say(keeper, 'early', { last: null }),
-    'The promise of 60 days runs out Friday; you have not been in touch yet. Brought forward because the days ahead are filling up.',
+    'New here. Say hello by Friday. Planned early, while there’s room.',
   ],
   [
     'thanks, which nobody meant before',

@@ -1,3 +1,4 @@
+import { isWorkingDay } from '@/core/calendar';
 import {
   daysAgo,
   spokenDate,
@@ -6,20 +7,29 @@ import {
   type DayNumber,
   type PlainDate,
 } from '@/core/time';
-import { countsWords, KIND_WORDS, type LastMade } from '@/core/touches';
+import {
+  countsWords,
+  keptDays,
+  KIND_WORDS,
+  TOUCH_KINDS,
+  type LastMade,
+  type TouchKind,
+} from '@/core/touches';
 
 import { KEEPER } from './items';
 import type { TouchSource } from './source';
-import type { Cause, LetGo, Neighbour, PlannedTouch } from './types';
+import type { LetGo, Neighbour, PlannedTouch, PlanOptions } from './types';
 
 /** Why a touch waits for another day than planned. */
 export type PutOffWhy = 'asked' | 'handed_back' | 'no_answer' | 'not_now';
 
-const PUT_OFF_WORDS: Record<PutOffWhy, (until: string) => string> = {
+const PUT_OFF_WORDS: Record<PutOffWhy, (until: string, kind: TouchKind) => string> = {
   asked: (until) => ` You put it off until ${until}.`,
   handed_back: (until) => ` You handed it back; ${until} has room.`,
-  no_answer: () => ' You tried and got no answer.',
-  not_now: () => ' It was not a good moment the last time.',
+  no_answer: () => ' No answer last time.',
+  // Of a card there is no such moment.
+  not_now: (_, kind) =>
+    kind === 'call' || kind === 'visit' ? ' Last time wasn’t a good moment.' : '',
 };
 
 export interface ReasonFacts {
@@ -28,6 +38,10 @@ export interface ReasonFacts {
   last: LastMade | null;
   /** The touch that keeps the promise longest, where it is not the last one. */
   kept?: LastMade | null;
+  /** The planned touch before this one that renews the promise. */
+  renewedBy?: { kind: TouchKind; day: DayNumber } | null;
+  /** Whether it waits because the days between were full, or because none of them is worked. */
+  waits?: Waits;
   /** Name of the one at the same home whose touch this one keeps its distance from. */
   homeName?: string | null;
   /** Why it was put off, when it was. */
@@ -41,14 +55,64 @@ export interface ReasonFacts {
   today: PlainDate;
 }
 
-const MOVED: Record<
-  Exclude<Cause, 'as_asked' | 'distance' | 'put_off'>,
-  (from: string, holiday: string | null) => string
-> = {
-  day_off: (from, holiday) => ` Moved from ${from}, ${holiday ?? 'a day off'}.`,
-  full: (from) => ` Wanted ${from}; the days before were full.`,
-  early: () => ' Brought forward because the days ahead are filling up.',
+/** What the days between the one that was asked for and the one planned were. */
+export type Waits = 'full' | 'off' | 'other';
+
+const WAITS_WORDS: Record<Waits, (from: string) => string> = {
+  full: (from) => ` Moved from ${from}; the days until then are full.`,
+  off: (from) => ` Moved from ${from}, a day off.`,
+  other: (from) => ` Moved from ${from}.`,
 };
+
+/** Planned touches of each kind by day. */
+export type DayCounts = ReadonlyMap<DayNumber, ReadonlyMap<TouchKind, number>>;
+
+export function countByDay(touches: readonly PlannedTouch[]): DayCounts {
+  const days = new Map<DayNumber, Map<TouchKind, number>>();
+  for (const { item, day } of touches) {
+    const kinds = days.get(day) ?? new Map<TouchKind, number>();
+    days.set(day, kinds.set(item.kind, (kinds.get(item.kind) ?? 0) + 1));
+  }
+  return days;
+}
+
+/** Why a touch is planned after the day that was asked for, by what the days between hold. */
+export function waitsFor(
+  { item, day }: PlannedTouch,
+  planned: DayCounts,
+  { today, calendar, capacity, made, limits }: PlanOptions,
+): Waits {
+  const between: DayNumber[] = [];
+  for (let on = Math.max(item.wanted, today); on < day; on++)
+    if (isWorkingDay(on, calendar)) between.push(on);
+  if (between.length === 0) return 'off';
+  const isFull = (on: DayNumber): boolean => {
+    const count = (kind: TouchKind) =>
+      (planned.get(on)?.get(kind) ?? 0) + (on === today ? (made[kind] ?? 0) : 0);
+    const counts = TOUCH_KINDS.map((kind) => ({ kind, n: count(kind) }));
+    const all = counts.reduce((sum, { n }) => sum + n, 0);
+    const minutes = counts.reduce((sum, { kind, n }) => sum + n * limits.minutes[kind], 0);
+    const { minutesPerDay, perKind } = limits;
+    return (
+      all >= capacity ||
+      count(item.kind) >= (perKind[item.kind] ?? Infinity) ||
+      (minutesPerDay !== null && minutes + limits.minutes[item.kind] > minutesPerDay)
+    );
+  };
+  return between.every(isFull) ? 'full' : 'other';
+}
+
+/** The planned touch that renews a person's promise before a later one keeps it; null for none. */
+export function renewingTouch(
+  { item, day }: PlannedTouch,
+  mine: readonly PlannedTouch[],
+  promiseDays: number | null,
+): PlannedTouch | null {
+  if (promiseDays === null) return null;
+  const until = (one: PlannedTouch) => one.day + keptDays(one.item.hold, promiseDays);
+  const before = mine.filter((one) => one.item.hold > 0 && one.item !== item && one.day <= day);
+  return before.find((one) => until(one) === item.nominal) ?? null;
+}
 
 /** Which touch another one yields to: "the call of last Friday", "the text to Lee, at the same home, tomorrow". */
 function neighbourWords(
@@ -85,19 +149,26 @@ export function movedReason(
   if (cause === 'as_asked') return '';
   if (saysItsDay && (cause === 'day_off' || item.wanted < toDayNumber(today))) return '';
   if (cause === 'put_off')
-    return PUT_OFF_WORDS[facts.putOffWhy ?? 'asked'](spokenDate(toPlainDate(day), today));
+    return PUT_OFF_WORDS[facts.putOffWhy ?? 'asked'](
+      spokenDate(toPlainDate(day), today),
+      item.kind,
+    );
   // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
   if (item.source === KEEPER && cause === 'full')
-    return day > toDayNumber(today) ? ' The days before are full.' : '';
+    return day > toDayNumber(today) && facts.waits === 'full'
+      ? ' The days until then are full.'
+      : '';
+  if (item.source === KEEPER && cause === 'early') return ' Planned early, while there’s room.';
   if (cause === 'full' && item.wanted < toDayNumber(today)) return leftWords(item.wanted, facts);
   if (cause === 'distance')
     return item.source === KEEPER || !yieldsTo
       ? ''
       : ` Moved to keep its distance from ${neighbourWords(yieldsTo, facts)}.`;
-  return MOVED[cause](
-    spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today),
-    facts.holiday ?? null,
-  );
+  const from = spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today);
+  if (cause === 'day_off') return ` Moved from ${from}, ${facts.holiday ?? 'a day off'}.`;
+  return cause === 'early'
+    ? ` Moved up from ${from}, while there’s room.`
+    : WAITS_WORDS[facts.waits ?? 'other'](from);
 }
 
 /** Why something is still open that was wanted on a day before today. */
@@ -112,16 +183,30 @@ function leftWords(
   return ` Wanted ${from}; ${opened ? 'no place was found for it before' : 'the desk was not opened since'}.`;
 }
 
-/** Why a touch that keeps a promise is planned: when the promise runs out, and when you last spoke. */
-export function keeperReason({ due, promiseDays, last, kept, today }: ReasonFacts): string {
-  const dueOn = toPlainDate(due!);
-  const other = kept && last && kept.on !== last.on ? kept : null;
+/** Which touch of the days ahead it is: "Friday’s call", "the December 12 card". */
+function plannedWords(
+  { kind, day }: { kind: TouchKind; day: DayNumber },
+  today: PlainDate,
+): string {
+  const [on, { noun }] = [spokenDate(toPlainDate(day), today), KIND_WORDS[kind]];
+  return /\d/.test(on) ? `the ${on} ${noun}` : `${on}’s ${noun}`;
+}
+
+/** Why a touch that keeps a promise is planned: when the promise runs out, and what keeps it until then. */
+export function keeperReason(facts: ReasonFacts): string {
+  const { due, promiseDays, last, kept, renewedBy, today } = facts;
+  if (due === null) return 'Nothing is promised any more.';
+  const dueOn = toPlainDate(due);
+  const when = spokenDate(dueOn, today);
+  if (renewedBy) return `After ${plannedWords(renewedBy, today)}, the next is due by ${when}.`;
+  const isOver = dueOn < today;
+  if (!last)
+    return isOver
+      ? `Your first hello was due ${when}.`
+      : `New here. Say hello ${dueOn === today ? 'today' : `by ${when}`}.`;
+  const other = kept && kept.on !== last.on ? kept : null;
   const spoke = other
-    ? `the ${KIND_WORDS[other.kind].noun} ${daysAgo(other.on, today)}${countsWords(other)}${other.hold < 1 ? ',' : ''} kept it until then`
-    : last
-      ? `you were last in touch ${daysAgo(last.on, today)}${countsWords(last)}`
-      : 'you have not been in touch yet';
-  if (dueOn < today) return `Past the promise since ${spokenDate(dueOn, today)}; ${spoke}.`;
-  const runsOut = `The promise of ${promiseDays} days runs out ${spokenDate(dueOn, today)}`;
-  return `${runsOut}; ${spoke}.`;
+    ? `The ${KIND_WORDS[other.kind].noun} ${daysAgo(other.on, today)}${countsWords(other)}${other.hold < 1 ? ',' : ''} kept it until then.`
+    : `You were last in touch ${daysAgo(last.on, today)}${countsWords(last)}.`;
+  return `Your ${promiseDays}-day promise ${isOver ? 'ran' : 'runs'} out ${when}. ${spoke}`;
 }

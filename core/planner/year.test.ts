@@ -35,17 +35,18 @@ function untruths(touch: PlannedTouch, world: World): string[] {
   const said = sentenceOf(touch, world);
   const number = (pattern: RegExp) => Number(pattern.exec(said)?.[1] ?? NaN);
   const ago = number(/ (\d+) days ago/);
-  const promised = number(/promise of (\d+) days/);
+  const promised = number(/Your (\d+)-day promise/);
   const untrue = {
     'runs out': said.includes('runs out') && soul.until < today,
-    'past the promise': said.includes('Past the promise') && soul.until >= today,
+    'ran out': said.includes('ran out') && soul.until >= today,
     'days ago': !Number.isNaN(ago) && ago !== today - soul.last!,
     promised: !Number.isNaN(promised) && promised !== soul.promise,
-    'no answer': said.includes('no answer') && !soul.missed.has(touch.item.key),
+    'no answer': said.includes('No answer') && !soul.missed.has(touch.item.key),
     'put off': said.includes('You put it off'),
     'a day off': said.includes('a day off') && isWorked(world, touch.item.nominal),
     // What was tried had a place.
     'no place': said.includes('no place') && soul.missed.has(touch.item.key),
+    'new here': said.includes('New here') && soul.last !== null,
   };
   return Object.entries(untrue).flatMap(([what, wrong]) => (wrong ? [`${what}: ${said}`] : []));
 }

@@ -10,7 +10,7 @@ import { notFound } from '../api';
 import type { Context } from '../context';
 import { newId } from '../db';
 import { asking, exactIdsOf } from '../people';
-import { plannedReason, sphereNow, type Sphere } from '../planner';
+import { madeWith, plannedReason, sphereNow, type Sphere } from '../planner';
 import { readCircles } from '../settings';
 import type { Recurring } from '../tasks';
 import { filterOf } from '../views';
@@ -109,7 +109,7 @@ async function eventsOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<Cale
         leapDay: sphere.settings.leapDay,
       })
     : [];
-  const touches = feed.shows.includes('touches') ? touchEvents(ctx, sphere, people) : [];
+  const touches = feed.shows.includes('touches') ? await touchEvents(ctx, sphere, people) : [];
   // In an order that does not depend on who was changed last.
   return [...dates, ...touches].sort((a, b) => (a.uid < b.uid ? -1 : 1));
 }
@@ -127,12 +127,16 @@ async function peopleOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<Alma
 }
 
 /** Planned touches, each on its day. */
-function touchEvents(
+async function touchEvents(
   ctx: Context,
   sphere: Sphere,
   people: readonly AlmanacPerson[],
-): CalendarEvent[] {
+): Promise<CalendarEvent[]> {
   const today = ctx.clock.today();
+  const made = await madeWith(
+    ctx.db,
+    people.map(({ id }) => id),
+  );
   const due = new Map(sphere.people.map((person) => [person.id, person]));
   return people.flatMap(({ id }) =>
     (sphere.byPerson.get(id) ?? []).map((touch): CalendarEvent => {
@@ -141,7 +145,7 @@ function touchEvents(
       return {
         uid: TOUCH_UID + encodeURIComponent(item.key),
         summary: `${KIND_WORDS[item.kind].verb} ${sphere.names.get(id) ?? ''}`.trim(),
-        description: plannedReason(ctx, sphere, touch, person, { last: null }, today),
+        description: plannedReason(ctx, sphere, touch, person, made(id), today),
         on: day,
         yearly: null,
       };

@@ -1,8 +1,12 @@
 import {
+  countByDay,
   KEEPER,
   keeperReason,
   letGoReason,
   movedReason,
+  renewingTouch,
+  waitsFor,
+  type DayCounts,
   type LetGo,
   type PlannedTouch,
   type PlanItem,
@@ -13,8 +17,28 @@ import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { Context } from '../context';
 import type { Sql } from '../db';
+import { keptBy, lastTouches } from './queries';
 import { TOUCH_SOURCES, type Settled } from './source';
 import type { Sphere } from './sphere';
+
+/** The touches that people were last reached by, and that keep their promise longest. */
+export type Made = Pick<ReasonFacts, 'last' | 'kept'>;
+
+/** What was made with each of these people. */
+export async function madeWith(sql: Sql, ids: readonly string[]): Promise<(id: string) => Made> {
+  const byPerson = async (rows: ReturnType<typeof lastTouches>) =>
+    new Map((await rows).map(({ person_id, ...made }) => [person_id, made]));
+  const [lasts, kepts] = [await byPerson(lastTouches(sql, ids)), await byPerson(keptBy(sql, ids))];
+  return (id) => ({ last: lasts.get(id) ?? null, kept: kepts.get(id) ?? null });
+}
+
+const counts = new WeakMap<Sphere, DayCounts>();
+
+function countsOf(sphere: Sphere): DayCounts {
+  const found = counts.get(sphere) ?? countByDay(sphere.plan.touches);
+  counts.set(sphere, found);
+  return found;
+}
 
 const sourceOf = (ctx: Context, item: Pick<PlanItem, 'source'>) =>
   ctx.house.of(TOUCH_SOURCES).find(({ core }) => core.name === item.source);
@@ -24,19 +48,21 @@ export function plannedReason(
   ctx: Context,
   sphere: Sphere,
   touch: PlannedTouch,
-  person: { promiseDays: number | null; due: number | null },
-  { last, kept }: Pick<ReasonFacts, 'last' | 'kept'>,
+  { promiseDays, due }: { promiseDays: number | null; due: number | null },
+  made: Made,
   today: PlainDate,
 ): string {
-  const { item, yieldsTo } = touch;
+  const { item, yieldsTo, cause } = touch;
   const source = sourceOf(ctx, item);
+  const mine = sphere.byPerson.get(item.personId) ?? [];
+  const before = source || item.nominal === due ? null : renewingTouch(touch, mine, promiseDays);
   const facts: ReasonFacts = {
-    promiseDays: person.promiseDays,
+    ...made,
+    promiseDays,
     // A keeper later in the plan keeps a promise that earlier touches renew: its own nominal day.
-    due: item.source === KEEPER ? item.nominal : person.due,
-    last,
-    // What a later one keeps, earlier touches of the plan will have renewed.
-    ...(kept && item.nominal === person.due ? { kept } : {}),
+    due: item.source === KEEPER ? item.nominal : due,
+    renewedBy: before && { kind: before.item.kind, day: before.day },
+    ...(cause === 'full' ? { waits: waitsFor(touch, countsOf(sphere), sphere.options) } : {}),
     homeName:
       yieldsTo && yieldsTo.personId !== item.personId
         ? (sphere.names.get(yieldsTo.personId) ?? null)

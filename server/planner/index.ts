@@ -3,6 +3,7 @@ export {
   letGoWords,
   itemWords,
   markedWith,
+  madeWith,
   plannedReason,
   settleAtSource,
 } from './describe';

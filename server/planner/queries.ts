@@ -1,5 +1,5 @@
 import type { PutOffWhy } from '@/core/planner';
-import type { TouchKind } from '@/core/touches';
+import type { LastMade, TouchKind } from '@/core/touches';
 
 import type { Sql } from '../db';
 
@@ -97,3 +97,23 @@ export const vacatedPins = async (sql: Sql, day: string): Promise<number> =>
       [day],
     )
   )[0]!.n;
+
+type MadeRow = LastMade & { person_id: string };
+
+/** The latest touch of each person that reached somebody or left something behind. */
+export const lastTouches = (sql: Sql, personIds: readonly string[]) =>
+  sql.query<MadeRow>(
+    `select distinct on (person_id) person_id, on_day as on, kind, outcome, hold::float8 as hold from touch
+     where person_id = any($1::uuid[]) and hold > 0 order by person_id, on_day desc, id desc`,
+    [personIds],
+  );
+
+/** The touch of each person that keeps their promise longest. */
+export const keptBy = (sql: Sql, personIds: readonly string[]) =>
+  sql.query<MadeRow>(
+    `select distinct on (t.person_id) t.person_id, t.on_day as on, t.kind, t.outcome, t.hold::float8 as hold
+     from touch t join person_standing s on s.person_id = t.person_id and s.promise_days is not null
+     where t.person_id = any($1::uuid[]) and t.hold > 0
+     order by t.person_id, t.on_day + round(t.hold * s.promise_days)::int desc, t.on_day desc`,
+    [personIds],
+  );

@@ -136,7 +136,7 @@ describe('promises on the desk', () => {
     expect(item).toMatchObject({
       source: 'keep',
       kind: 'email',
-      reason: 'The promise of 30 days runs out today; you were last in touch 30 days ago.',
+      reason: 'Your 30-day promise runs out today. You were last in touch 30 days ago.',
       lastNote: { body: 'Roof' },
       standing: { slack: 0, warmth: 'soon' },
     });

@@ -4,14 +4,7 @@ import { isWorkingDay } from '@/core/calendar';
 import type { PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
-import {
-  channelOf,
-  needsOf,
-  standingOf,
-  TOUCH_KINDS,
-  type LastMade,
-  type TouchKind,
-} from '@/core/touches';
+import { channelOf, needsOf, standingOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
 import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
 
@@ -22,6 +15,7 @@ import {
   groupBy,
   itemTemplate,
   itemWords,
+  madeWith,
   plannedReason,
   sphereNow,
   type Sphere,
@@ -82,20 +76,16 @@ async function describe(
   today: PlainDate,
 ) {
   const ids = due.map(({ item }) => item.personId);
-  const [facts, lasts, notes] = [
+  const [facts, notes] = [
     groupBy(await queries.deskPeople(ctx.db, ids), ({ id }) => id),
-    groupBy(await queries.lastTouches(ctx.db, ids), ({ person_id }) => person_id),
     groupBy(await queries.lastNotes(ctx.db, ids), ({ person_id }) => person_id),
   ];
-  const kepts = groupBy(await queries.keptBy(ctx.db, ids), ({ person_id }) => person_id);
+  const made = await madeWith(ctx.db, ids);
   const values = await readMergeValues(ctx, ctx.db, ids);
   return due.flatMap((touch) => {
     const person = facts.get(touch.item.personId)?.[0];
     if (!person) return [];
-    const [last] = lasts.get(person.id) ?? [];
     const [note] = notes.get(person.id) ?? [];
-    const [kept] = kepts.get(person.id) ?? [];
-    const made = { last: toMade(last), kept: toMade(kept) };
     const standing = standingOf(
       { promiseDays: person.promise_days, due: person.due },
       sphere.options.today,
@@ -107,7 +97,7 @@ async function describe(
       name: person.name,
       kind: touch.item.kind,
       source: touch.item.source,
-      reason: plannedReason(ctx, sphere, touch, planned, made, today),
+      reason: plannedReason(ctx, sphere, touch, planned, made(person.id), today),
       standing: toStanding(standing),
       words: itemWords(ctx, sphere, touch, values.get(person.id)!),
       template: itemTemplate(ctx, sphere, touch),
@@ -121,10 +111,6 @@ async function describe(
     };
   });
 }
-
-type MadeRow = Awaited<ReturnType<typeof queries.lastTouches>>[number];
-const toMade = (row: MadeRow | undefined): LastMade | null =>
-  row ? { ...row, on: plainDate(row.on_day) } : null;
 
 /** Why a touch can't be made this way; a no is never overridden. */
 function refusal(consent: Consents, kind: TouchKind, today: PlainDate): string | null {

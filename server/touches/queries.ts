@@ -60,24 +60,6 @@ export const thanksOwed = (sql: Sql, since: string, people: readonly string[] | 
     [since, people],
   );
 
-/** The latest touch of each person that reached somebody or left something behind. */
-export const lastTouches = (sql: Sql, personIds: readonly string[]) =>
-  sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome' | 'hold'>>(
-    `select distinct on (person_id) person_id, on_day, kind, outcome, hold::float8 as hold from touch
-     where person_id = any($1::uuid[]) and hold > 0 order by person_id, on_day desc, id desc`,
-    [personIds],
-  );
-
-/** The touch of each person that keeps their promise longest. */
-export const keptBy = (sql: Sql, personIds: readonly string[]) =>
-  sql.query<Pick<TouchRecord, 'person_id' | 'on_day' | 'kind' | 'outcome' | 'hold'>>(
-    `select distinct on (t.person_id) t.person_id, t.on_day, t.kind, t.outcome, t.hold::float8 as hold
-     from touch t join person_standing s on s.person_id = t.person_id and s.promise_days is not null
-     where t.person_id = any($1::uuid[]) and t.hold > 0
-     order by t.person_id, t.on_day + round(t.hold * s.promise_days)::int desc, t.on_day desc`,
-    [personIds],
-  );
-
 /** The latest note about each person. */
 export const lastNotes = (sql: Sql, personIds: readonly string[]) =>
   sql.query<{ person_id: string; on_day: string; body: string }>(
