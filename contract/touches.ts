@@ -39,7 +39,7 @@ export const getDesk = endpoint({
   method: 'get',
   path: '/desk',
   subject,
-  shows: ['plan', 'touches', 'people', 'notes', 'settings', 'cadences', 'enrolments'],
+  shows: ['plan', 'touches', 'people', 'notes', 'settings', 'cadences', 'enrolments', 'messages'],
   summary: "Today's touches in the order that keeps most promises, and what was made today",
   response: z.object({
     today: Day,

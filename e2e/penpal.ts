@@ -119,7 +119,7 @@ export const test = base.extend<{ args: string[]; penpal: PenPal }>({
 export { expect };
 
 /** What is said once an e-mail is sent; a slow machine says that it is still on its way. */
-export const SENT_TO_ROSA = /^The e-mail to Rosa Lind (has gone|is on its way)/;
+export const SENT_TO_ROSA = /^The e-mail to Rosa Lind (was sent|is being sent)/;
 
 /** Checks the page with axe, once it is there: each has a heading. */
 export async function expectNoViolations(page: Page): Promise<void> {

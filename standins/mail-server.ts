@@ -44,10 +44,23 @@ export interface MailStandIn {
   close(): Promise<void>;
 }
 
-const listen = (
-  server: { listen(port: number, host: string, done: () => void): unknown },
-  port: number,
-) => new Promise<void>((done) => server.listen(port, '127.0.0.1', () => done()));
+interface Listening {
+  listen(port: number, host: string, done: () => void): unknown;
+  once(event: 'error', heard: (error: NodeJS.ErrnoException) => void): unknown;
+  off(event: 'error', heard: (error: NodeJS.ErrnoException) => void): unknown;
+}
+
+/** Listens on a port, or on any that is free where another program has it. */
+const listen = (server: Listening, port: number): Promise<void> =>
+  new Promise((done, fail) => {
+    const heard = (error: NodeJS.ErrnoException) =>
+      error.code === 'EADDRINUSE' && port !== 0 ? listen(server, 0).then(done, fail) : fail(error);
+    server.once('error', heard);
+    server.listen(port, '127.0.0.1', () => {
+      server.off('error', heard);
+      done();
+    });
+  });
 
 /**
  * A small mail server, standing in for a real one: takes mail by SMTP, signs nobody in whose password is

@@ -117,7 +117,7 @@ test('without a phone it offers another way, and swaps to it', async () => {
 
 test('where Pen Pal can send it itself, it does, and the own program comes second', async () => {
   server.answer(listOutbox, sample.out()).answer(writeMessage, {
-    sentence: 'The text to Teodora Vance has gone',
+    sentence: 'The text to Teodora Vance was sent',
     topics: [],
     actionId: '0190a000-0000-7000-8000-000000000063' as never,
     id: sample.id(70),
@@ -129,6 +129,7 @@ test('where Pen Pal can send it itself, it does, and the own program comes secon
       { kind: 'text', words: 'Thinking of you, Teodora.', itemKey: 'beat:1' },
     ]),
   );
+  expect(await screen.findByText(/^The text to Teodora Vance was sent/)).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Text Teodora Vance in my own program' }));
   expect(Linking.openURL).toHaveBeenCalled();
 });

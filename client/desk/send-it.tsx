@@ -7,9 +7,9 @@ import { KIND_WORDS } from '@/core/touches';
 import { useCarried } from './carried';
 import type { ToWrite } from './to-write';
 
-/** Sends the words of an item from here; it is done with that. */
+/** Sends the words of an item from here; what became of it is said, and the item leaves the desk. */
 export function SendIt({ item, to }: { item: DeskItem; to: ToWrite }) {
-  const write = useWrite(writeMessage, { tells: false });
+  const write = useWrite(writeMessage);
   const carried = useCarried(item.kind);
   const { kind, personId, key, name } = item;
   if (!carried || (kind !== 'email' && kind !== 'text')) return null;

@@ -1,4 +1,4 @@
-import { andList, daysAgo, longDate, plainDate, plural, spokenDate } from '.';
+import { andList, daysAgo, longDate, plainDate, plural, spokenDate, spokenTime } from '.';
 
 const today = plainDate('2026-11-23'); // a Monday
 
@@ -18,6 +18,15 @@ test('a day of this week that has passed is not last week’s', () => {
   const wednesday = plainDate('2026-11-25');
   expect(spokenDate(plainDate('2026-11-23'), wednesday)).toBe('this Monday');
   expect(spokenDate(plainDate('2026-11-20'), wednesday)).toBe('last Friday');
+});
+
+test.each([
+  ['00:05', '12:05 AM'],
+  ['08:00', '8:00 AM'],
+  ['12:30', '12:30 PM'],
+  ['21:45', '9:45 PM'],
+])('%s is said as “%s”', (time, said) => {
+  expect(spokenTime(time)).toBe(said);
 });
 
 test('the year is said only when it is another one', () => {

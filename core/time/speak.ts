@@ -58,6 +58,12 @@ export function spokenDate(date: PlainDate, today: PlainDate): string {
   return longDate(date, today);
 }
 
+/** A time of day as it is said: "8:05 AM" for "08:05". */
+export function spokenTime(time: string): string {
+  const [hour = 0, minute = 0] = time.split(':').map(Number);
+  return `${hour % 12 || 12}:${String(minute).padStart(2, '0')} ${hour < 12 ? 'AM' : 'PM'}`;
+}
+
 /** A number as it stands in a sentence: "20,000". */
 export const figure = (n: number): string => n.toLocaleString('en-US');
 

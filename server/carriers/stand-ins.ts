@@ -15,16 +15,15 @@ const READ_AFTER_MS = 3_000;
 
 /** A mail server with its mailbox, and a text gateway, that speak what real ones speak, on loopback. */
 export async function standInCarriers(ctx: Context, port: number): Promise<StandIn> {
-  const wanted = { user: MAIL_USER, password: OUTSIDE_SECRET, readAfterMs: READ_AFTER_MS };
-  const rules = { outcome: fateOfMail };
-  // Another demo may have these ports: then whichever are free.
   const mail = await mailServer(
     {
-      ...wanted,
+      user: MAIL_USER,
+      password: OUTSIDE_SECRET,
+      readAfterMs: READ_AFTER_MS,
       ...(port > 0 ? { smtpPort: port + MAIL_OFFSET, pop3Port: port + MAIL_OFFSET + 1 } : {}),
     },
-    rules,
-  ).catch(() => mailServer(wanted, rules));
+    { outcome: fateOfMail },
+  );
   await moveStandIn(ctx, MAIL_USER, { mail: mail.smtpPort, mailbox: mail.pop3Port });
   const gateway = textGateway(OUTSIDE_SECRET, fateOfText);
   return {

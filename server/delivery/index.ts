@@ -29,5 +29,5 @@ export type { Content, DeliveryRow } from './row';
 export { hourThere, readSendContext } from './schedule';
 export { sendDue, sendNow, sendSoon } from './send';
 export { listSuppressed, suppressAddress, unsuppress } from './suppress';
-export { cancelOf, countLost } from './table';
+export { cancelOf, countLost, queuedItems } from './table';
 export { notify, TOUCH_BOOK, type SentDelivery, type TouchBook } from './touch-book';

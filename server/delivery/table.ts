@@ -144,6 +144,16 @@ export const countLost = async (sql: Sql, itemKey: string): Promise<number> =>
     )
   ).length;
 
+/** Which of these items of the desk have a message that is still to be sent. */
+export const queuedItems = async (sql: Sql, itemKeys: readonly string[]): Promise<Set<string>> => {
+  const rows = await sql.query<{ key: string }>(
+    `select item_key as key from delivery
+     where item_key <> '' and item_key = any($1::text[]) and state in ('held', 'ready', 'sending')`,
+    [itemKeys],
+  );
+  return new Set(rows.map(({ key }) => key));
+};
+
 /** How many of a channel were sent since an instant. */
 export const countSent = async (sql: Sql, since: string, channel: string | null = null) =>
   (

@@ -161,7 +161,7 @@ describe('what the owner writes', () => {
     const { arrived } = await begin();
     const id = await rosa();
     const { sentence } = await write(id);
-    expect(sentence).toBe('The e-mail to Rosa Lind has gone');
+    expect(sentence).toBe('The e-mail to Rosa Lind was sent');
     await due();
     expect(arrived.map(({ mail: { subject, text } }) => [subject, text])).toEqual([
       ['Tea on Friday, Rosa?', 'Tea on Friday, Rosa?'],

@@ -1,4 +1,15 @@
-import { listInbound, listSent, listOutbox, pollNow, writeMessage } from '@/contract/messages';
+import { createCadence } from '@/contract/cadences';
+import { enrol } from '@/contract/enrolments';
+import {
+  listInbound,
+  listOutbox,
+  listSent,
+  moveMessage,
+  pollNow,
+  writeMessage,
+} from '@/contract/messages';
+import { getDesk } from '@/contract/touches';
+import { beat } from '@/testing/cadences';
 import { withTexts } from '@/testing/carriers';
 import { messagesSuite } from '@/testing/messages';
 
@@ -36,12 +47,37 @@ test('by night, where they live, it waits for the morning', async () => {
   const { taken } = await begin();
   later(14);
   const { sentence } = await text(await ana());
-  expect(sentence).toContain('goes when the night is over');
+  expect(sentence).toMatch(/will be sent \w+ at 8:00 AM, after quiet hours/);
   await due();
   expect(taken).toEqual([]);
   later(11);
   await due();
   expect(taken).toHaveLength(1);
+});
+
+test('sent from the desk by night, it says when it will go, and leaves the desk until it is cancelled', async () => {
+  await begin();
+  const id = await ana();
+  const { id: cadenceId } = await call(createCadence, {
+    body: { name: 'C', rounds: 1, gapDays: 0, beats: [beat(0, 'text', 'Coffee?')] },
+  });
+  await call(enrol, {
+    body: { cadenceId, who: { ids: [id] }, startOn: '2026-11-23', leaveOut: [] },
+  });
+  later(14);
+  const [item] = (await call(getDesk)).items;
+  const written = {
+    personId: id,
+    kind: 'text' as const,
+    subject: '',
+    words: 'Coffee?',
+    itemKey: item!.key,
+  };
+  const message = await call(writeMessage, { body: written });
+  expect(message.sentence).toMatch(/^The text to Ana Vance will be sent tomorrow at /);
+  expect((await call(getDesk)).items).toEqual([]);
+  await call(moveMessage, { params: { id: message.id }, body: { move: 'cancel' } });
+  expect((await call(getDesk)).items.map(({ key }) => key)).toEqual([item!.key]);
 });
 
 test('STOP in one word is their no, and is no touch', async () => {

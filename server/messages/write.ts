@@ -2,6 +2,8 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { startMessage, writeMessage } from '@/contract/messages';
 import type { Words } from '@/contract/templates';
 import { fill } from '@/core/templates';
+import { spokenDate, spokenTime } from '@/core/time';
+import { timeIn, todayIn } from '@/core/zones';
 
 import { act } from '../act';
 import { conflict, invalid, notFound } from '../api';
@@ -132,9 +134,11 @@ function whatBecame(
   { clock }: Context,
   { state, why, send_at: sendAt }: Pick<DeliveryRow, 'state' | 'why' | 'send_at'>,
 ): string {
-  if (state === 'sent') return 'has gone';
+  if (state === 'sent') return 'was sent';
   if (state === 'held' || state === 'failed') return `waits under Out: ${why.replace(/\.$/, '')}`;
-  return sendAt !== null && Date.parse(sendAt) > clock.nowMs() + 60_000
-    ? 'goes when the night is over there; until then it can be changed under Out'
-    : 'is on its way';
+  const at = sendAt === null ? 0 : Date.parse(sendAt);
+  if (at <= clock.nowMs() + 60_000) return 'is being sent';
+  const day = spokenDate(todayIn(clock.zone, at), clock.today());
+  const time = spokenTime(timeIn(clock.zone, at) ?? '');
+  return `will be sent ${day} at ${time}, after quiet hours; until then you can change it under Out`;
 }

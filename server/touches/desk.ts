@@ -9,6 +9,7 @@ import { channelOf, needsOf, standingOf, TOUCH_KINDS, type TouchKind } from '@/c
 import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
 
 import type { Context } from '../context';
+import { queuedItems } from '../delivery';
 import { toStanding } from '../people';
 import {
   addPins,
@@ -32,7 +33,13 @@ export async function readDesk(ctx: Context): Promise<Desk> {
   const today = ctx.clock.today();
   const sphere = await sphereNow(ctx);
   const now = sphere.options.today;
-  const due = sphere.plan.touches.filter(({ day }) => day === now);
+  const planned = sphere.plan.touches.filter(({ day }) => day === now);
+  const queued = await queuedItems(
+    ctx.db,
+    planned.map(({ item }) => item.key),
+  );
+  // What was written and waits to be sent is done, as far as the desk goes.
+  const due = planned.filter(({ item }) => !queued.has(item.key));
   const moved = sphere.plan.touches.filter(({ item, day }) => day > now && item.wanted <= now);
   return {
     today,
