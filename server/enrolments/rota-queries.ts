@@ -86,9 +86,13 @@ export const onRota = (sql: Sql, cadenceId: string, among: readonly string[] | n
     anchor_round: number;
     anchor_on: string;
     stop_reason: string;
+    /** Archived or deleted, for now. */
+    away: boolean;
   }>(
-    `select id, person_id, open, anchor_round, anchor_on, stop_reason from enrolment
-     where cadence_id = $1::uuid and ${AMONG('person_id', 2)} order by open desc, id`,
+    `select e.id, e.person_id, e.open, e.anchor_round, e.anchor_on, e.stop_reason,
+       p.archived_on is not null or p.deleted_on is not null as away
+     from enrolment e join person_all p on p.id = e.person_id
+     where e.cadence_id = $1::uuid and ${AMONG('e.person_id', 2)} order by e.open desc, e.id`,
     [cadenceId, among],
   );
 

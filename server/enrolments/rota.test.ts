@@ -1,5 +1,6 @@
 import { getCadence } from '@/contract/cadences';
 import { stopEnrolments, enrol, previewEnrolment } from '@/contract/enrolments';
+import { changeMany } from '@/contract/many';
 import { addPerson, getPerson } from '@/contract/people';
 import { endRota, getRota, listRotas, regroupRota, saveRota, tryRota } from '@/contract/rota';
 import { undoAction } from '@/contract/history';
@@ -131,6 +132,26 @@ test('somebody new is called in the week of their letter; who was taken off stay
   await api.call(moveClock, { body: { days: 1 } });
   expect(await next(mia)).toBeUndefined();
 });
+
+test.each(['archive', 'delete'] as const)(
+  'who comes back after an undone %s is called as before',
+  async (how) => {
+    await save();
+    const mia = await add('Lund');
+    const before = await api.call(getPerson, { params: { id: mia } });
+    const { actionId } = await api.call(changeMany, {
+      body: { who: { ids: [mia] }, change: { do: how } },
+    });
+    await api.call(moveClock, { body: { days: 1 } });
+    await api.call(undoAction, { params: { id: actionId! } });
+    const after = await api.call(getPerson, { params: { id: mia } });
+    expect(after.enrolments.map(({ id, state }) => [id, state])).toEqual(
+      before.enrolments.map(({ id, state }) => [id, state]),
+    );
+    expect(JSON.stringify(after.events)).not.toMatch(/No longer among/);
+    expect(await next(mia)).toBe(before.planned[0]!.day);
+  },
+);
 
 test('whom it calls can be fewer, and those who leave the view leave the rota', async () => {
   await save();

@@ -315,7 +315,8 @@ async function settlingOf(
   };
   return {
     gone: all
-      .filter((e) => e.open && !called.has(e.person_id))
+      // Who was archived or deleted keeps their place: when they come back, they are called as before.
+      .filter((e) => e.open && !e.away && !called.has(e.person_id))
       .map(({ id, person_id }) => ({ id, personId: person_id })),
     fresh: names
       .filter(({ id }) => isFresh(id))
