@@ -16,6 +16,7 @@ import { addRule } from '@/contract/greetings';
 import { undoAction } from '@/contract/history';
 import { addPerson, editPerson, getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
+import { logTouch } from '@/contract/touches';
 import { runDue } from '@/server/tasks';
 import { startTestApi, type TestApi } from '@/testing/api';
 
@@ -148,6 +149,57 @@ test('unchanged bytes while nothing changed; a change keeps its UID and raises i
     sequence: 2,
     start: '1980-05-06',
   });
+});
+
+test('numbers and stamps never go back, whether a change is undone or read between', async () => {
+  const ana = await add('Ana', { birthday: '1980-05-04' });
+  const { path } = await feed();
+  const read = async () => {
+    const text = await (await get(path)).text();
+    return { ...eventsOf(text)[0]!, stamp: /^DTSTAMP:(.*)\r$/m.exec(text)![1]! };
+  };
+  const seen = [await read()];
+  const { actionId } = await change(ana, { birthday: '1980-05-05' });
+  seen.push(await read());
+  await api.call(undoAction, { params: { id: actionId } });
+  seen.push(await read());
+  expect(seen.map(({ sequence, start }) => [sequence, start])).toEqual([
+    [0, '1980-05-04'],
+    [1, '1980-05-05'],
+    [2, '1980-05-04'],
+  ]);
+  const stamps = seen.map(({ stamp }) => stamp);
+  expect(stamps).toEqual(stamps.toSorted());
+});
+
+test('no line is longer than 75 octets, whatever script it is in (RFC 5545, 3.1)', async () => {
+  for (const givenName of ['Ωρίων'.repeat(9), '花'.repeat(40), '👩‍👩‍👧'.repeat(12), 'a'.repeat(90)])
+    await add(givenName, { birthday: '05-04' });
+  const { path } = await feed();
+  const text = await (await get(path)).text();
+  const lines = text.split('\r\n').map((line) => Buffer.byteLength(line));
+  expect(Math.max(...lines)).toBeLessThanOrEqual(75);
+  expect(Math.max(...lines)).toBeGreaterThan(70);
+  expect(
+    eventsOf(text)
+      .map(({ summary }) => summary)
+      .join(),
+  ).toContain('花'.repeat(40));
+});
+
+test('a planned touch keeps its UID when its day moves', async () => {
+  const circleId = '0190a000-0000-7000-8000-000000000001';
+  const id = await add('Ana', { circleId });
+  const { path } = await feed({ shows: ['touches'], circleId });
+  const read = async () => eventsOf(await (await get(path)).text());
+  const before = await read();
+  await api.call(logTouch, { body: { personId: id, kind: 'call', outcome: 'reached' } });
+  const after = await read();
+  const first = (events: typeof before) =>
+    events.toSorted((a, b) => (a.start < b.start ? -1 : 1))[0]!;
+  expect(first(after).uid).toBe(first(before).uid);
+  expect(first(after).start > first(before).start).toBe(true);
+  expect(first(after).sequence).toBe(1);
 });
 
 test('two feeds that show the same date otherwise do not disturb each other', async () => {

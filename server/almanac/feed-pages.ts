@@ -1,7 +1,7 @@
 import { Router } from 'express';
 
 import type { Context } from '../context';
-import { calendarText, feedAt } from './feeds';
+import { feedAt, feedText } from './feeds';
 
 /**
  * Where calendar programs read, without signing in: who has the address may read it. A wrong or revoked one
@@ -15,7 +15,7 @@ export function feedPages(ctx: Context): Router {
     response.setHeader('Cache-Control', 'private, no-cache');
     response.setHeader('X-Robots-Tag', 'noindex');
     if (!feed) return void response.status(404).type('text').send('There is no calendar here.');
-    response.type('text/calendar; charset=utf-8').send(await calendarText(ctx, feed));
+    response.type('text/calendar; charset=utf-8').send(await feedText(ctx, feed));
   });
   return router;
 }

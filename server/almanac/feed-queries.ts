@@ -69,7 +69,8 @@ export const noteTold = (
   sql.query(
     `insert into calendar_event as e (feed_id, uid, digest, changed_at)
      select $3::uuid, r.uid, r.digest, $2::timestamptz from json_to_recordset($1::json) as r (uid text, digest text)
-     on conflict (feed_id, uid) do update set digest = excluded.digest, sequence = e.sequence + 1, changed_at = excluded.changed_at
+     on conflict (feed_id, uid) do update set digest = excluded.digest, sequence = e.sequence + 1,
+       changed_at = greatest(e.changed_at, excluded.changed_at)
        where e.digest <> excluded.digest`,
     [recordset(rows), at, feedId],
   );

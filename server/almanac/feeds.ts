@@ -2,7 +2,8 @@ import { createHash, randomBytes } from 'node:crypto';
 
 import type { CalendarFeed, FeedDraft } from '@/contract/calendars';
 import { dateEvents, TOUCH_UID, type AlmanacPerson, type CalendarEvent } from '@/core/almanac';
-import { addDays, partsOf, plainDate, plural } from '@/core/time';
+import { itemKey, KEEPER, type PlannedTouch } from '@/core/planner';
+import { addDays, partsOf, plainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
 import { act } from '../act';
@@ -126,6 +127,15 @@ async function peopleOf(ctx: Context, sphere: Sphere, feed: Shown): Promise<Alma
   return all.filter(({ id }) => ids.has(id));
 }
 
+/**
+ * What a planned touch is known by, whatever day it moves to. The key of one that only keeps a promise holds the
+ * day on which that runs out, which moves with every touch: it is known by how many of them come before it.
+ */
+const uidKey = ({ item }: PlannedTouch, before: readonly PlannedTouch[]): string =>
+  item.source === KEEPER
+    ? itemKey(KEEPER, item.personId, before.filter((one) => one.item.source === KEEPER).length)
+    : item.key;
+
 /** Planned touches, each on its day. */
 async function touchEvents(
   ctx: Context,
@@ -139,11 +149,11 @@ async function touchEvents(
   );
   const due = new Map(sphere.people.map((person) => [person.id, person]));
   return people.flatMap(({ id }) =>
-    (sphere.byPerson.get(id) ?? []).map((touch): CalendarEvent => {
+    (sphere.byPerson.get(id) ?? []).map((touch, at, all): CalendarEvent => {
       const { item, day } = touch;
       const person = due.get(id)!;
       return {
-        uid: TOUCH_UID + encodeURIComponent(item.key),
+        uid: TOUCH_UID + encodeURIComponent(uidKey(touch, all.slice(0, at))),
         summary: `${KIND_WORDS[item.kind].verb} ${sphere.names.get(id) ?? ''}`.trim(),
         description: plannedReason(ctx, sphere, touch, person, made(id), today),
         on: day,
@@ -153,21 +163,41 @@ async function touchEvents(
   );
 }
 
-/** A feed as an iCalendar text, or what is no feed (without an id) as a file; writes nothing. */
-export async function calendarText(
-  ctx: Context,
-  feed: Pick<FeedRow, 'name' | 'alarm_minutes'> & Shown & { id: string | null },
-): Promise<string> {
+type Written = Pick<FeedRow, 'name' | 'alarm_minutes'>;
+
+/** Events as an iCalendar text that belongs to no feed; writes nothing. */
+export const fileText = async (ctx: Context, feed: Written & Shown): Promise<string> =>
+  textOf(ctx, feed, await eventsOf(ctx, await sphereNow(ctx), feed), []);
+
+/**
+ * A feed as an iCalendar text. What it says of each event is noted before it is answered, so that an event that
+ * changes, or changes back, always has a higher number and a later stamp.
+ */
+export async function feedText(ctx: Context, feed: FeedRow): Promise<string> {
   const events = await eventsOf(ctx, await sphereNow(ctx), feed);
-  const told = feed.id ? await queries.readTold(ctx.db, feed.id) : [];
-  return toCalendar(events, {
+  const before = new Map(
+    (await queries.readTold(ctx.db, feed.id)).map(({ uid, digest }) => [uid, digest]),
+  );
+  const changed = events
+    .map((event) => ({ uid: event.uid, digest: digestOf(event) }))
+    .filter(({ uid, digest }) => before.get(uid) !== digest);
+  if (changed.length > 0) await queries.noteTold(ctx.db, feed.id, changed, ctx.clock.now());
+  return textOf(ctx, feed, events, await queries.readTold(ctx.db, feed.id));
+}
+
+const textOf = (
+  ctx: Context,
+  feed: Written,
+  events: readonly CalendarEvent[],
+  told: readonly queries.ToldRow[],
+): string =>
+  toCalendar(events, {
     name: feed.name,
     zone: ctx.clock.zone,
     alarmMinutes: feed.alarm_minutes,
     today: ctx.clock.today(),
     told: new Map(told.map((row) => [row.uid, row])),
   });
-}
 
 /** The feed that is read at an address; null where there is none, or none any more. */
 export const feedAt = (ctx: Context, token: string): Promise<FeedRow | null> =>
@@ -176,27 +206,11 @@ export const feedAt = (ctx: Context, token: string): Promise<FeedRow | null> =>
 /** Days after which a touch that was planned once is forgotten. */
 const FORGOTTEN_DAYS = 400;
 
-/** Notes what calendars are told, so that what changes later has a higher number. */
-export const tellCalendars: Recurring = {
+/** Forgets touches that calendars were told of long ago. */
+export const forgetTold: Recurring = {
   name: 'calendars',
-  afterWrites: true,
   async run(ctx) {
-    const feeds = await queries.readFeeds(ctx.db);
-    if (feeds.length === 0) return 'No calendar reads anything.';
-    const sphere = await sphereNow(ctx);
-    let n = 0;
-    for (const feed of feeds) {
-      const told = new Map(
-        (await queries.readTold(ctx.db, feed.id)).map((row) => [row.uid, row.digest]),
-      );
-      const changed = (await eventsOf(ctx, sphere, feed)).flatMap((event) => {
-        const digest = digestOf(event);
-        return told.get(event.uid) === digest ? [] : [{ uid: event.uid, digest }];
-      });
-      if (changed.length > 0) await queries.noteTold(ctx.db, feed.id, changed, ctx.clock.now());
-      n += changed.length;
-    }
     await queries.forgetTold(ctx.db, addDays(ctx.clock.today(), -FORGOTTEN_DAYS));
-    return `${plural(n, 'event')} of calendars other than before`;
+    return 'What calendars were told long ago is forgotten.';
   },
 };

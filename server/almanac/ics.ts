@@ -12,7 +12,7 @@ interface CalendarAsked {
   zone: string;
   alarmMinutes: number | null;
   today: PlainDate;
-  /** What it was told of each event before, by its UID. */
+  /** The number and stamp of each event, by its UID; without one it has not been told before. */
   told: ReadonlyMap<string, ToldRow>;
 }
 
@@ -21,6 +21,8 @@ export const digestOf = ({ uid: _, ...event }: CalendarEvent): string =>
   createHash('sha256').update(JSON.stringify(event)).digest('base64url').slice(0, 22);
 
 const DOMAIN = 'pen-pal';
+// Lines of 75 octets at most (RFC 5545, 3.1): the space that begins a folded line is one of them.
+ICAL.foldLength = 74;
 /** How long a calendar may go without looking again. */
 const FRESH = 'PT4H';
 
@@ -59,11 +61,10 @@ export function toCalendar(
   ];
   const parts = events.map((event) => {
     const known = told.get(event.uid);
-    const isSame = known?.digest === digestOf(event);
-    const stamp = isSame ? new Date(known.changed_at).toISOString() : `${today}T00:00:00.000Z`;
+    const stamp = known ? new Date(known.changed_at).toISOString() : `${today}T00:00:00.000Z`;
     const properties: Property[] = [
       ['uid', {}, 'text', `${event.uid}@${DOMAIN}`],
-      ['sequence', {}, 'integer', known ? known.sequence + (isSame ? 0 : 1) : 0],
+      ['sequence', {}, 'integer', known?.sequence ?? 0],
       ['dtstamp', {}, 'date-time', stamp.replace(/\.\d+/, '')],
       ['dtstart', {}, 'date', toPlainDate(event.on)],
       ['summary', {}, 'text', event.summary],

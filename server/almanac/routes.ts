@@ -43,7 +43,6 @@ export function almanacRoutes(router: Router, ctx: Context): void {
       shows: String(query.shows ?? 'dates').split(','),
     });
     const whole = {
-      id: null,
       name: 'Pen Pal',
       shows,
       circle_id: null,
@@ -51,6 +50,6 @@ export function almanacRoutes(router: Router, ctx: Context): void {
       alarm_minutes: null,
     };
     response.attachment('pen-pal.ics').type('text/calendar; charset=utf-8');
-    response.send(await feeds.calendarText(ctx, whole));
+    response.send(await feeds.fileText(ctx, whole));
   });
 }

@@ -6,7 +6,7 @@ import { touchSource } from '../planner';
 import { RECURRING } from '../tasks';
 import { feedPages } from './feed-pages';
 import { greetingRound, syncQueuedGreetings } from './daily';
-import { tellCalendars } from './feeds';
+import { forgetTold } from './feeds';
 import { almanacRoutes } from './routes';
 import { greetings } from './source';
 import { greetingStory } from './story';
@@ -33,7 +33,7 @@ export const almanac: Subject = {
     touchSource(greetings),
     STORY_PARTS(greetingStory),
     RECURRING(greetingRound),
-    RECURRING(tellCalendars),
+    RECURRING(forgetTold),
     REACTIONS(syncQueuedGreetings),
   ],
 };
