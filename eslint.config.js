@@ -120,6 +120,7 @@ module.exports = [
     ignores: [
       'core/time/{islamic,speak}.ts',
       'core/money/**',
+      'core/zones/countries.ts',
       'contract/settings.ts',
       '**/*.test.{ts,tsx}',
     ],

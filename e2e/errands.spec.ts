@@ -107,7 +107,7 @@ test('public holidays are days off, but for those on which the owner works', asy
     (await call(getSettings, {}, { base })).freeDays.includes(plainDate('2026-12-25'));
   await page.goto('/');
   await goTo(page, 'More');
-  await page.getByLabel('Holidays of').selectOption({ label: 'United States of America' });
+  await page.getByLabel('Holidays of').selectOption({ label: 'United States' });
   const chip = page.getByRole('checkbox', { name: 'Christmas Day' });
   await expect(chip).toBeVisible();
   await expect.poll(free).toBe(true);

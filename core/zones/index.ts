@@ -1,3 +1,4 @@
+export { countryName } from './countries';
 export { countryCode, zoneOfAddress } from './address';
 export * from './instants';
 export * from './quiet';

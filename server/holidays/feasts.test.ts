@@ -101,6 +101,8 @@ test('Purim is in the second Adar where there are two, as the runtime has it', (
 // months begin a day earlier now and then, as predictions of the moon differ.
 test.each([
   ['Islamic New Year', '1 Muharram'],
+  ['Ashura', '10 Muharram'],
+  ['Mawlid', '12 Rabi al-awwal'],
   ['Eid al-Fitr', '1 Shawwal'],
   ['Eid al-Adha', '10 Dhu al-Hijjah'],
 ])('%s, 2015 to 2070, beside a second library', (name, rule) => {
@@ -154,4 +156,11 @@ test('a feast that comes twice in one year is told apart, and an unknown country
     feasts({ country: 'QQ', region: '', faiths: [] }, day('2026-01-01'), day('2026-12-31')),
   ).toEqual([]);
   expect(new Holidays().getCountries()).not.toHaveProperty('QQ');
+});
+
+// Common practice, no source: the lanterns are lit on the fifteenth day of the first month.
+test('the Lantern Festival ends the first fortnight of the lunar year', () => {
+  const found = allOf('chinese', 2020, 2050);
+  const plus14 = daysOf(found, 'Lunar New Year').map((on) => toPlainDate(day(on) + 14));
+  expect(daysOf(found, 'Lantern Festival')).toEqual(plus14);
 });

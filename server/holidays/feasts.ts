@@ -48,12 +48,16 @@ const FEASTS: Record<Exclude<Faith, 'muslim'>, readonly Rule[]> = {
     ['Rosh Hashanah', '1 Tishrei'],
     ['Yom Kippur', '10 Tishrei'],
     ['Sukkot', '15 Tishrei'],
+    ['Simchat Torah', '23 Tishrei'],
     ['Hanukkah', '25 Kislev'],
   ],
   chinese: [
     ['Lunar New Year', 'chinese 01-0-01'],
+    // By its own rule the library has it a day early now and then.
+    ['Lantern Festival', 'chinese 01-0-01', 14],
     ['Dragon Boat Festival', 'chinese 05-0-05'],
     ['Mid-Autumn Festival', 'chinese 08-0-15'],
+    ['Double Ninth Festival', 'chinese 09-0-09'],
   ],
 };
 
@@ -63,6 +67,8 @@ const FEASTS: Record<Exclude<Faith, 'muslim'>, readonly Rule[]> = {
  */
 const ISLAMIC: Readonly<Record<string, string>> = {
   '1/1': 'Islamic New Year',
+  '1/10': 'Ashura',
+  '3/12': 'Mawlid',
   '9/1': 'First day of Ramadan',
   '10/1': 'Eid al-Fitr',
   '12/10': 'Eid al-Adha',

@@ -34,6 +34,14 @@ describe('the days themselves', () => {
     expect(ours).toEqual([...new Set(theirs)].sort());
   });
 
+  test('Labor Day is spelled as the country spells it', () => {
+    const names = (country: string) =>
+      publicHolidays({ country, region: '' }, 2026, 2026).map(({ name }) => name);
+    expect(allForYear(2026).map(({ name }) => name)).toContain('Labor Day');
+    expect(names('US')).toContain('Labor Day');
+    expect(names('CA')).toContain('Labour Day');
+  });
+
   test('movable feasts: Good Friday and Whit Monday of Bavaria', () => {
     // From the published table of Western Easter: 5 April 2026.
     const days = publicHolidays({ country: 'DE', region: 'BY' }, 2026, 2026);
@@ -103,7 +111,14 @@ describe('days off', () => {
 
   test('countries and their parts are listed; one that is not known is refused', async () => {
     const { countries, regions } = await api.call(listCountries, { query: { country: 'US' } });
-    expect(countries).toContainEqual({ code: 'US', name: 'United States of America' });
+    expect(countries).toContainEqual({ code: 'US', name: 'United States' });
+    // As ISO 3166 has them since 2018 and 2019 (from memory), and in English.
+    for (const [code, name] of [
+      ['SZ', 'Eswatini'],
+      ['MK', 'North Macedonia'],
+      ['IT', 'Italy'],
+    ])
+      expect(countries).toContainEqual({ code, name });
     expect(regions).toContainEqual({ code: 'HI', name: 'Hawaii' });
     expect(await api.refusal(saveSettings, { body: { country: 'QQ' } })).toMatchObject({
       message: 'No holidays are known for the country “QQ”.',

@@ -1,6 +1,7 @@
 import Holidays from 'date-holidays';
 
 import { addDays, partsOf, plainDate, toDayNumber, type DayNumber } from '@/core/time';
+import { countryName } from '@/core/zones';
 
 import { invalid } from '../api';
 
@@ -17,16 +18,18 @@ export interface Where {
 
 const known = new Holidays();
 
-const named = (codes: Record<string, string> | undefined) =>
-  Object.entries(codes ?? {})
-    .map(([code, name]) => ({ code, name }))
-    .sort((a, b) => a.name.localeCompare(b.name, 'en'));
+const byName = (a: { name: string }, b: { name: string }) => a.name.localeCompare(b.name, 'en');
 
 /** Countries whose public holidays are known. */
-export const countries = () => named(known.getCountries('en'));
+export const countries = () =>
+  Object.keys(known.getCountries('en'))
+    .map((code) => ({ code, name: countryName(code) }))
+    .sort(byName);
 /** Regions of a country with holidays of their own. */
 export const regionsOf = (country: string) =>
-  country ? named(known.getStates(country, 'en')) : [];
+  Object.entries((country && known.getStates(country, 'en')) || {})
+    .map(([code, name]) => ({ code, name }))
+    .sort(byName);
 
 /** Refuses a place of which no holidays are known. */
 export function assertKnown({ country, region }: Where): void {
@@ -37,6 +40,13 @@ export function assertKnown({ country, region }: Where): void {
 }
 
 const SUBSTITUTE = ' (substitute day)';
+
+const AMERICAN = new Set(['US', 'PR', 'GU', 'VI', 'AS', 'MP']);
+
+/** As the country itself spells it: the library has British English for all. */
+const spelled = (name: string, { country }: Where): string =>
+  AMERICAN.has(country) ? name.replace(/\bLabour\b/g, 'Labor') : name;
+
 const kept = new Map<string, Holiday[]>();
 
 function calendarFor({ country, region }: Where): Holidays {
@@ -65,7 +75,7 @@ export function publicHolidays(where: Where, fromYear: number, toYear: number): 
       const first = plainDate(date.slice(0, 10));
       const days = Math.max(1, Math.round((end.getTime() - start.getTime()) / 86_400_000));
       for (let n = 0; n < days; n++)
-        found.set(toDayNumber(addDays(first, n)), name.replace(SUBSTITUTE, ''));
+        found.set(toDayNumber(addDays(first, n)), spelled(name, where).replace(SUBSTITUTE, ''));
     }
   const holidays = [...found].map(([on, name]) => ({ on, name })).sort((a, b) => a.on - b.on);
   kept.set(key, holidays);
@@ -81,7 +91,10 @@ export function knownDays(where: Where, year: number): Holiday[] {
   return calendarFor(where)
     .getHolidays(year, 'en')
     .filter(({ type, name }) => type !== 'school' && !name.endsWith(SUBSTITUTE))
-    .map(({ date, name }) => ({ on: toDayNumber(plainDate(date.slice(0, 10))), name }));
+    .map(({ date, name }) => ({
+      on: toDayNumber(plainDate(date.slice(0, 10))),
+      name: spelled(name, where),
+    }));
 }
 
 /** Years around today for which holidays are known to the plan: the last, and five to come. */
