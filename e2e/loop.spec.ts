@@ -28,7 +28,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
   await expect(page.getByRole('link', { name: /Rosa Lind/ })).toBeVisible();
 
   await goTo(page, 'Desk');
-  await expect(page.getByText(/Your first hello was due October 1/)).toBeVisible();
+  await expect(page.getByText(/Your 30-day promise ran out October 1/)).toBeVisible();
 
   await goTo(page, 'Cadences');
   await page.getByRole('button', { name: 'New cadence' }).click();
