@@ -12,7 +12,7 @@ export type Ports = Readonly<Record<string, number>>;
 
 function portOf(ports: Ports, protocol: string): number {
   const port = ports[protocol];
-  if (port === undefined) throw new Error(`No stand-in speaks ${protocol}.`);
+  if (port === undefined) throw new Error(`The demo has no ${protocol} server.`);
   return port;
 }
 

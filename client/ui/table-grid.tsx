@@ -66,7 +66,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
       <DisclosureButton
         weight="quiet"
         className="self-end"
-        label="Choose columns"
+        label="Columns"
         openLabel="Done"
         open={choosing}
         onToggle={() => setChoosing(!choosing)}

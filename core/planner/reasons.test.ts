@@ -127,7 +127,7 @@ test.each([
   [
     'a beat for which a coming day is full',
     say({ wanted: now + 1 }, 'full', { waits: 'full' }, now + 2),
-    'Quarterly: call. Moved from tomorrow; the days until then are full.',
+    'Quarterly: call. Moved from tomorrow. No room sooner.',
   ],
   ['what was put off', say({}, 'put_off'), 'Quarterly: call. You put it off until today.'],
   [
@@ -164,7 +164,7 @@ test.each([
   [
     'a promise run out whose turn is later',
     say(keeper, 'full', { due: now - 2, waits: 'full' }, now + 3),
-    'Your 60-day promise ran out last Saturday. You were last in touch 56 days ago. The days until then are full.',
+    'Your 60-day promise ran out last Saturday. You were last in touch 56 days ago. No room sooner.',
   ],
   [
     'a promise that half a touch keeps',
@@ -179,7 +179,7 @@ test.each([
       last: { kind: 'social', outcome: 'done', on: plainDate('2026-11-03'), hold: 0.25 },
       kept: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28'), hold: 1 },
     }),
-    'Your 60-day promise runs out Friday. The call 56 days ago kept it until then.',
+    'Your 60-day promise runs out Friday. Your call 56 days ago counts until then.',
   ],
   [
     'a card, for which no moment is a bad one',

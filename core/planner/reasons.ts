@@ -59,7 +59,7 @@ export interface ReasonFacts {
 export type Waits = 'full' | 'off' | 'other';
 
 const WAITS_WORDS: Record<Waits, (from: string) => string> = {
-  full: (from) => ` Moved from ${from}; the days until then are full.`,
+  full: (from) => ` Moved from ${from}. No room sooner.`,
   off: (from) => ` Moved from ${from}, a day off.`,
   other: (from) => ` Moved from ${from}.`,
 };
@@ -155,9 +155,7 @@ export function movedReason(
     );
   // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
   if (item.source === KEEPER && cause === 'full')
-    return day > toDayNumber(today) && facts.waits === 'full'
-      ? ' The days until then are full.'
-      : '';
+    return day > toDayNumber(today) && facts.waits === 'full' ? ' No room sooner.' : '';
   if (item.source === KEEPER && cause === 'early') return ' Planned early, while there’s room.';
   if (cause === 'full' && item.wanted < toDayNumber(today)) return leftWords(item.wanted, facts);
   if (cause === 'distance')
@@ -195,7 +193,7 @@ function plannedWords(
 /** Why a touch that keeps a promise is planned: when the promise runs out, and what keeps it until then. */
 export function keeperReason(facts: ReasonFacts): string {
   const { due, promiseDays, last, kept, renewedBy, today } = facts;
-  if (due === null) return 'Nothing is promised any more.';
+  if (due === null) return 'No promise is set.';
   const dueOn = toPlainDate(due);
   const when = spokenDate(dueOn, today);
   if (renewedBy) return `After ${plannedWords(renewedBy, today)}, the next is due by ${when}.`;
@@ -206,7 +204,7 @@ export function keeperReason(facts: ReasonFacts): string {
       : `New here. Say hello ${dueOn === today ? 'today' : `by ${when}`}.`;
   const other = kept && kept.on !== last.on ? kept : null;
   const spoke = other
-    ? `The ${KIND_WORDS[other.kind].noun} ${daysAgo(other.on, today)}${countsWords(other)}${other.hold < 1 ? ',' : ''} kept it until then.`
+    ? `Your ${KIND_WORDS[other.kind].noun} ${daysAgo(other.on, today)} counts until then.`
     : `You were last in touch ${daysAgo(last.on, today)}${countsWords(last)}.`;
   return `Your ${promiseDays}-day promise ${isOver ? 'ran' : 'runs'} out ${when}. ${spoke}`;
 }

@@ -102,7 +102,7 @@ test('names only days, touches and reasons that are so', () => {
           expect(touch.day).toBeLessThan(item.wanted);
           if (!isKeeper) expect(said).toContain(`Moved up from ${day(item.wanted)},`);
         }
-        if (/days until then are full/.test(said)) {
+        if (/No room sooner/.test(said)) {
           heard.full += 1;
           for (let on = Math.max(item.wanted, today); on < touch.day; on++) {
             if (!isWorkingDay(on, opt.calendar)) continue;
@@ -129,6 +129,5 @@ test('names only days, touches and reasons that are so', () => {
     }),
     { numRuns: 150, seed: 13 },
   );
-  for (const n of [heard.renewed, heard.hello, heard.full, heard.early])
-    expect(n).toBeGreaterThan(50);
+  for (const n of Object.values(heard)) expect(n).toBeGreaterThan(20);
 });

@@ -9,7 +9,8 @@ import { addRule } from '@/contract/greetings';
 import { undoAction } from '@/contract/history';
 import { addPerson, editPerson, getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
-import { logTouch } from '@/contract/touches';
+import { logPast, logTouch } from '@/contract/touches';
+import { addDays } from '@/core/time';
 import { runDue } from '@/server/tasks';
 import { startTestApi, type TestApi } from '@/testing/api';
 
@@ -178,6 +179,21 @@ test('no line is longer than 75 octets, whatever script it is in (RFC 5545, 3.1)
       .map(({ summary }) => summary)
       .join(),
   ).toContain('花'.repeat(40));
+});
+
+test('a planned touch says when they were last in touch, as the desk does', async () => {
+  const circleId = '0190a000-0000-7000-8000-000000000001';
+  const id = await add('Ana', { circleId });
+  const on = addDays(api.clock.today(), -2);
+  await api.call(logPast, {
+    body: { touches: [{ personId: id, on, kind: 'call', outcome: 'reached', note: '' }] },
+  });
+  const { path } = await feed({ shows: ['touches'], circleId });
+  const text = (await (await get(path)).text()).replaceAll('\r\n ', '');
+  const said = [...text.matchAll(/^DESCRIPTION:(.*)\r$/gm)].map(([, words]) => words);
+  expect(said[0]).toMatch(/You were last in touch 2 days ago/);
+  expect(said[1]).toMatch(/^After .*\, the next is due by/);
+  expect(said.join()).not.toContain('New here');
 });
 
 test('a planned touch keeps its UID when its day moves', async () => {

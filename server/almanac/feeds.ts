@@ -211,6 +211,6 @@ export const forgetTold: Recurring = {
   name: 'calendars',
   async run(ctx) {
     await queries.forgetTold(ctx.db, addDays(ctx.clock.today(), -FORGOTTEN_DAYS));
-    return 'What calendars were told long ago is forgotten.';
+    return 'Old calendar events were forgotten.';
   },
 };

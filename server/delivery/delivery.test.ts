@@ -1,12 +1,10 @@
-import { readFile } from 'node:fs/promises';
-
 import { listActions, undoAction } from '@/contract/history';
 import { changeMessage, getMessage, listOutbox, listSent, moveMessage } from '@/contract/messages';
 import { editPerson, getPerson } from '@/contract/people';
 import { saveSettings } from '@/contract/settings';
 import { parcelRequest, parcels } from '@/testing/gifts/parcels';
 import { gifts } from '@/testing/gifts/subject';
-import { messagesSuite } from '@/testing/messages';
+import { parcelSuite } from '@/testing/gifts/suite';
 
 import { House } from '../house';
 import { SUBJECTS } from '../subjects';
@@ -21,14 +19,8 @@ import {
 } from '.';
 import { recordResults } from './settle';
 
-const suite = messagesSuite({ subjects: [...SUBJECTS, gifts] });
+const suite = parcelSuite();
 const { add, call, ctx, due, later, refusal, sheet } = suite;
-
-beforeEach(async () => {
-  parcels.reset();
-  await ctx().db.script(await readFile('testing/gifts/gift.sql', 'utf8'));
-});
-afterEach(() => ctx().db.script('drop table gift'));
 
 const person = (change: object = {}) =>
   add({

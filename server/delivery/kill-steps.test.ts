@@ -1,27 +1,14 @@
-import { readFile } from 'node:fs/promises';
-
 import { dyingAfter, Killed } from '@/testing/dying';
 import { parcelChannel, parcelRequest, parcels } from '@/testing/gifts/parcels';
-import { gifts } from '@/testing/gifts/subject';
-import { messagesSuite } from '@/testing/messages';
+import { parcelSuite } from '@/testing/gifts/suite';
 
 import type { Context } from '../context';
-import { SUBJECTS } from '../subjects';
 import { queueDeliveries, sendDue, type DeliveryRow } from '.';
 
 // Pen Pal is killed between every two statements of sending, and started again: nothing is lost, and nothing
 // goes twice but to a carrier that knows it by its id.
 
-const { add, ctx, later } = messagesSuite({ subjects: [...SUBJECTS, gifts] });
-
-beforeEach(async () => {
-  parcels.reset();
-  await ctx().db.script(await readFile('testing/gifts/gift.sql', 'utf8'));
-});
-afterEach(async () => {
-  parcelChannel.afterCrash = 'send again';
-  await ctx().db.script('drop table gift');
-});
+const { add, ctx, later } = parcelSuite();
 
 const PARCELS = 3;
 

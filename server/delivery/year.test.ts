@@ -1,14 +1,10 @@
-import { readFile } from 'node:fs/promises';
-
 import type { PlainDate } from '@/core/time';
 import { dyingAfter, Killed } from '@/testing/dying';
 import { parcelChannel, parcelRequest, parcels } from '@/testing/gifts/parcels';
-import { gifts } from '@/testing/gifts/subject';
-import { messagesSuite } from '@/testing/messages';
+import { parcelSuite } from '@/testing/gifts/suite';
 
 import type { DeliveryResult } from '../carriers';
 import type { Db } from '../db';
-import { SUBJECTS } from '../subjects';
 import { queueDeliveries, report, sendDue, type DeliveryRow, type Outgoing } from '.';
 
 // A year of deliveries with a carrier that defers, refuses, drops the line and reports things twice, in a
@@ -18,16 +14,7 @@ const DELIVERIES = Number(process.env.PENPAL_DELIVERIES ?? 3_000);
 const PEOPLE = 40;
 const DAYS = 365;
 
-const { add, ctx, later } = messagesSuite({ subjects: [...SUBJECTS, gifts] });
-
-beforeEach(async () => {
-  parcels.reset();
-  await ctx().db.script(await readFile('testing/gifts/gift.sql', 'utf8'));
-});
-afterEach(async () => {
-  parcelChannel.afterCrash = 'send again';
-  await ctx().db.script('drop table gift');
-});
+const { add, ctx, later } = parcelSuite();
 
 /** Numbers below a limit, the same in each run (xorshift, Marsaglia 2003). */
 function dice(seed: number) {

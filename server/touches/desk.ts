@@ -5,7 +5,6 @@ import type { PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
 import { channelOf, needsOf, standingOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
-
 import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
 
 import type { Context } from '../context';

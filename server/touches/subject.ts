@@ -8,16 +8,17 @@ import { followUps } from './follow-ups';
 import { touchRoutes } from './routes';
 import { planThanks } from './thanks';
 
-/** Of two who are one, whoever sent them is thanked once. */
+/** Of two who are one, somebody who sent both is thanked once. */
 const mergeFollowUps: MergeRows = async (tx, keepId, goneId) => {
   const both = [keepId, goneId];
-  const twin = `exists (select 1 from follow_up k where k.thanks_for = $1::uuid)`;
   await tx.query(
-    `delete from follow_up t where t.thanks_for = $2::uuid and ${twin} and ${UNTOUCHED}`,
+    `delete from follow_up t using follow_up k where t.thanks_for = $2::uuid and k.thanks_for = $1::uuid
+       and k.person_id = t.person_id and ${UNTOUCHED}`,
     both,
   );
   await tx.query(
-    `update follow_up set thanks_for = $1::uuid where thanks_for = $2::uuid and not ${twin}`,
+    `update follow_up set thanks_for = $1::uuid where thanks_for = $2::uuid
+       and not exists (select 1 from follow_up where thanks_for = $1::uuid)`,
     both,
   );
   await tx.query('update follow_up set person_id = $1::uuid where person_id = $2::uuid', both);

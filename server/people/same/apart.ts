@@ -55,7 +55,7 @@ export async function takeApart(ctx: Context, goneId: string) {
     if (!gone.merged_into) throw notFound('These are two people already.');
     await giveBack(ctx, tx, merge, gone);
     return {
-      sentence: `${gone.name} is a person of their own again`,
+      sentence: `Separated ${gone.name} again`,
       ...mergedEffects([goneId, merge.keepId]),
     };
   });
@@ -98,7 +98,8 @@ async function giveBack(ctx: Context, tx: Sql, merge: Merge, gone: PersonRecord)
        household_id = (select id from household where id = $2::uuid) where id = $1::uuid`,
     [merge.goneId, home?.household_id ?? null],
   );
-  for (const one of chain) await partFields(tx, one, gone);
+  for (const one of chain)
+    await partFields(tx, one, { ...gone, household_id: home?.household_id ?? null });
 }
 
 /** How somebody was before an action changed them: the columns that it changed. */
@@ -209,10 +210,15 @@ async function partFields(tx: Sql, { actionId, keepId }: Merge, gone: PersonReco
   );
   if (!was) return;
   const fields = withoutOther(fieldsOf(keep), fieldsOf(was), fieldsOf(gone));
-  const own = <K extends 'circle_id' | 'own_promise_days'>(key: K): PersonRecord[K] =>
+  const own = <K extends keyof PersonRecord>(key: K): PersonRecord[K] =>
     keep[key] === gone[key] ? was[key] : keep[key];
   await rewrite(tx, keep, fields, keep.version, {
     circleId: own('circle_id'),
     ownPromiseDays: own('own_promise_days'),
   });
+  await tx.query(
+    `update person set household_id = (select id from household where id = $2::uuid),
+       photo_id = (select id from photo where id = $3::uuid), added_on = $4::date where id = $1::uuid`,
+    [keepId, own('household_id'), own('photo_id'), own('added_on')],
+  );
 }

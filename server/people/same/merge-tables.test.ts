@@ -209,3 +209,41 @@ test.each([
   }
   expect(await whose(ids)).toEqual(before);
 });
+
+test('taken apart, the one who stays has neither the home nor the photo nor the first day of the other', async () => {
+  const [keep = '', gone = ''] = await sphere(2);
+  const home = newId();
+  const { db } = api.ctx;
+  await db.query(`insert into household (id) values ($1::uuid)`, [home]);
+  await db.query(`delete from photo where person_id = $1::uuid`, [keep]);
+  await db.query(
+    `update person set household_id = $2::uuid, added_on = '2020-01-01',
+       photo_id = (select id from photo where person_id = $1::uuid) where id = $1::uuid`,
+    [gone, home],
+  );
+  const both = () =>
+    db.query(
+      'select household_id, photo_id, added_on from person where id = any($1::uuid[]) order by id',
+      [[keep, gone]],
+    );
+  const before = await both();
+  await merge(keep, gone);
+  expect((await both())[0]).toMatchObject({ household_id: home, added_on: '2020-01-01' });
+  await note(keep, 'new');
+  await api.call(takeApart, { body: { goneId: gone } });
+  expect(await both()).toEqual(before);
+});
+
+test('two who were each sent by somebody else are both thanked for after they are merged', async () => {
+  const [keep = '', gone = ''] = await sphere(2);
+  await api.ctx.db.query(
+    `update follow_up set person_id = (select id from person where name = 'Quentin') where thanks_for = $1::uuid`,
+    [gone],
+  );
+  const thanks = () =>
+    api.ctx.db.query('select id from follow_up where thanks_for is not null order by id');
+  const before = await thanks();
+  expect(before).toHaveLength(2);
+  await merge(keep, gone);
+  expect(await thanks()).toEqual(before);
+});
