@@ -69,6 +69,7 @@ test('a record is changed where it stands, and a no to calls says so instead of 
   await page.getByLabel('Write a note').fill('Loft next spring');
   await page.getByRole('button', { name: 'Keep the note' }).click();
   await expect(page.getByText('Loft next spring').last()).toBeVisible();
+  await expect.poll(() => read.length).toBeGreaterThan(0);
   await page.waitForTimeout(500);
   expect(read).toEqual([expect.stringMatching(/^\/api\/people\/[-0-9a-f]{36}$/)]);
 });
