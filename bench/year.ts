@@ -21,8 +21,10 @@ const percent = (n: number) => `${(100 * n).toFixed(1)} %`;
 
 /** Years lived by the desk: what the plan keeps beside strict orders, and how long a year takes. */
 export async function benchYear(): Promise<Figure[]> {
-  printCompared(true);
-  printCompared(false);
+  printCompared({ sure: true });
+  printCompared({ sure: false });
+  printCompared({ sure: false, limits: true });
+  printAfterAbsence();
   const world = randomWorld(1, { capacity: 31, load: 0.9, cadences: true });
   const began = performance.now();
   const { touches } = live(world, YEAR, plannedDesk());
@@ -38,7 +40,7 @@ export async function benchYear(): Promise<Figure[]> {
 }
 
 /** Prints the plan beside the strict orders in the same spheres; `sure` where every call reaches somebody. */
-function printCompared(sure: boolean): void {
+function printCompared({ sure, limits = false }: { sure: boolean; limits?: boolean }): void {
   const sums = new Map<string, Map<number, Sum>>();
   const add = (name: string, load: number, year: Year, people: number, better: boolean) => {
     const byLoad = sums.get(name) ?? new Map<number, Sum>();
@@ -52,7 +54,7 @@ function printCompared(sure: boolean): void {
   };
   for (let seed = 1; seed <= SPHERES; seed++) {
     const load = LOADS[seed % LOADS.length]!;
-    const world = () => randomWorld(seed, { capacity: 3, load, sure });
+    const world = () => randomWorld(seed, { capacity: 3, load, sure, limits });
     const people = world().souls.length;
     const plan = live(world(), YEAR, plannedDesk());
     add('the plan', load, plan, people, false);
@@ -62,7 +64,7 @@ function printCompared(sure: boolean): void {
     }
   }
   console.log(
-    `Promises kept of those that came due, and held on an average day, in ${SPHERES} spheres; ${sure ? 'every call reaches somebody' : 'one call in four reaches nobody'}`,
+    `Promises kept of those that came due, and held on an average day, in ${SPHERES} spheres; ${sure ? 'every call reaches somebody' : 'one call in four reaches nobody'}${limits ? ', with homes and, in some, limits by kind and minutes' : ''}`,
   );
   for (const [name, byLoad] of sums) {
     const cells = LOADS.map((load) => {
@@ -71,5 +73,30 @@ function printCompared(sure: boolean): void {
     });
     const better = LOADS.reduce((n, load) => n + byLoad.get(load)!.better, 0);
     console.log(`${name.padEnd(20)} ${cells.join('  ')}  better than the plan in ${better}`);
+  }
+}
+
+const AWAY = 90;
+
+/** Prints what is broken after three months away, five and twenty days into the work. */
+function printAfterAbsence(): void {
+  console.log(`After ${AWAY} days away, in ${SPHERES} spheres at 80 % load: promises still broken`);
+  for (const [name, desk] of Object.entries({ 'the plan': plannedDesk(), ...STRICT_ORDERS })) {
+    const cells = [0, 5, 15].map((days) => ({ days, inner: 0, all: 0 }));
+    for (let seed = 1; seed <= SPHERES; seed++) {
+      const world = randomWorld(seed, { capacity: 6, load: 0.8, sure: true });
+      for (const soul of world.souls) {
+        soul.until -= AWAY;
+        soul.broken = soul.until < world.today;
+      }
+      for (const cell of cells) {
+        live(world, cell.days, desk);
+        const broken = world.souls.filter((soul) => soul.broken);
+        cell.all += broken.length;
+        cell.inner += broken.filter(({ circle }) => circle === 0).length;
+      }
+    }
+    const text = cells.map(({ inner, all }) => `${all} (inner circle ${inner})`).join('  ');
+    console.log(`${name.padEnd(20)} at once, after 5 and 20 days: ${text}`);
   }
 }

@@ -21,6 +21,8 @@ const Ahead = z.object({
   /** Promises that are broken already; with those that will be, each person is counted once. */
   overdue: z.array(Breach),
   overdueCount: z.number().int(),
+  /** The day by which all of those are kept again; null when that is not in the days planned. */
+  caughtUpOn: Day.nullable(),
   weeks: z.array(
     z.object({
       monday: Day,

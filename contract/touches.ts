@@ -60,6 +60,8 @@ export const getDesk = endpoint({
     /** Due by today but moved on because today is full, with the day they went to. */
     moved: z.array(z.object({ personId: PersonId, name: z.string(), day: Day.nullable() })),
     movedCount: z.number().int(),
+    /** People whose promise ran out before today, and the day by which the plan reaches the last of them. */
+    backlog: z.object({ overdue: z.number().int(), caughtUpOn: Day.nullable() }),
   }),
 });
 

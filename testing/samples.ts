@@ -203,6 +203,7 @@ export const outlook = (change: Partial<Outlook> = {}): Outlook => ({
   promises: 240,
   overdue: [],
   overdueCount: 0,
+  caughtUpOn: null,
   weeks: Array.from({ length: 13 }, (_, n) => ({
     monday: addDays(plainDate('2026-11-23'), 7 * n),
     asked: 10 + n,

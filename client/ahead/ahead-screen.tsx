@@ -6,6 +6,7 @@ import { Body, Card, Choice, Soft, Spread, Title, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getAhead, getLeast } from '@/contract/planner';
 import { figure, plural } from '@/core/time';
+import { caughtUpWords } from '@/core/touches';
 
 import { Breaches, Fix, LetGo } from './ahead-lists';
 import { Consistency } from './consistency';
@@ -70,12 +71,11 @@ function headline({ promises, slipCount, overdueCount }: Ahead): string {
 }
 
 /** How many of the promises that are not kept are broken already, and how many will be. */
-function brokenWords({ slipCount, overdueCount }: Ahead): string | null {
-  const already = `${figure(overdueCount)} ${overdueCount === 1 ? 'has' : 'have'} run out already`;
+function brokenWords({ slipCount, overdueCount, caughtUpOn, today }: Ahead) {
   if (overdueCount === 0) return null;
-  return slipCount === 0
-    ? `${already}; each day keeps room to make good for some of them.`
-    : `${already}, ${figure(slipCount)} will; each day keeps room to make good for some.`;
+  const already = `${figure(overdueCount)} ${overdueCount === 1 ? 'has' : 'have'} run out already`;
+  const later = slipCount === 0 ? '' : ` and ${figure(slipCount)} will`;
+  return `${already}${later}. ${caughtUpWords(caughtUpOn, today)}`;
 }
 
 interface HeadProps {

@@ -7,6 +7,7 @@ const outlook = (change: Partial<Outlook>): Outlook => ({
   promises: 240,
   overdue: [],
   overdueCount: 0,
+  caughtUpOn: null,
   weeks: [],
   slips: [],
   slipCount: 12,

@@ -23,6 +23,7 @@ const DESK: CallOutput<typeof getDesk> = {
   made: [],
   moved: [],
   movedCount: 0,
+  backlog: { overdue: 0, caughtUpOn: null },
 };
 
 const prepared = (change: Partial<typeof DESK> = {}) =>
@@ -83,6 +84,19 @@ test('what is made folds away with its undo', async () => {
   await waitFor(() => expect(server.sent(undoAction)).toHaveLength(1));
 });
 
+test('after weeks away one line says how much is overdue and when it is worked off', async () => {
+  prepared({
+    items: [sample.deskItem()],
+    backlog: { overdue: 24, caughtUpOn: plainDate('2026-12-18') },
+  });
+  show(<DeskScreen />);
+  expect(
+    await screen.findByText(
+      '24 people are overdue. You’ll catch up by December 18, closest people first.',
+    ),
+  ).toBeTruthy();
+});
+
 test('everybody reached is said; so is who found no room', async () => {
   prepared({
     made: [MADE],
@@ -91,7 +105,7 @@ test('everybody reached is said; so is who found no room', async () => {
   });
   show(<DeskScreen />);
   await screen.findByRole('heading', { name: 'Everybody meant for today is reached' });
-  expect(screen.getByText(/found no room today/)).toBeTruthy();
+  expect(screen.getByText('1 touch moved from today to later days.')).toBeTruthy();
 });
 
 test('the letters of the week and what waits to go out stand with it', async () => {

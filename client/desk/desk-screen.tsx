@@ -1,29 +1,19 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Suspense, useDeferredValue, useEffect, useState } from 'react';
+import { Suspense, useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
 
 import { call, useRead, useWrite } from '@/client/api';
 import { InHand } from '@/client/sheets';
 import { ArrivalsLine } from '@/client/intake';
-import {
-  Body,
-  Button,
-  DisclosureButton,
-  Heading,
-  KindMark,
-  Soft,
-  Spread,
-  Title,
-  useWide,
-  Waiting,
-} from '@/client/ui';
+import { Button, Heading, KindMark, Soft, Spread, Title, useWide, Waiting } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
 import { getDesk, seeDesk, type DeskItem } from '@/contract/touches';
-import { countInWords, longDate, plural, sentenceCase, spokenDate, weekdayName } from '@/core/time';
+import { countInWords, longDate, sentenceCase, weekdayName } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
 
 import { OutLine, RotaWeek } from './around';
+import { Backlog, Moved } from './backlog';
 import { DeskCard } from './desk-card';
 import { MeantToDo } from './meant';
 import { NothingYet } from './nothing-yet';
@@ -85,6 +75,7 @@ function DeskOf({ desk }: { desk: Desk }) {
           {items.length > 0 ? <Soft>{`about ${desk.minutes} min`}</Soft> : null}
         </View>
         <Title>{headline(desk)}</Title>
+        <Backlog desk={desk} />
         <Progress left={items.length} done={new Set(made.map((m) => m.personId)).size} />
       </View>
       {around ? <RotaWeek /> : null}
@@ -152,31 +143,6 @@ const Flow = ({ items, today, inHand }: FlowProps) => {
     </View>
   );
 };
-
-function Moved({ desk }: { desk: Desk }) {
-  const [open, setOpen] = useState(false);
-  if (desk.movedCount === 0) return null;
-  const names = desk.moved.map(
-    ({ name, day }) => `${name}, ${day ? spokenDate(day, desk.today) : 'no day yet'}`,
-  );
-  return (
-    <View className="gap-1 pt-2">
-      <Soft>{`${plural(desk.movedCount, 'touch', 'touches')} found no room today and moved on.`}</Soft>
-      <DisclosureButton
-        weight="quiet"
-        className="self-start"
-        label="Where they went"
-        openLabel="Hide"
-        open={open}
-        onToggle={() => setOpen(!open)}
-      />
-      {open ? names.map((line, i) => <Body key={i}>{line}</Body>) : null}
-      {open && desk.movedCount > names.length ? (
-        <Soft>{`and ${desk.movedCount - names.length} more`}</Soft>
-      ) : null}
-    </View>
-  );
-}
 
 function Made({ desk }: { desk: Desk }) {
   const undo = useWrite(undoAction);

@@ -114,7 +114,8 @@ export function greetingItem(
     nominal: on,
     ...days,
     letGo: on + (isHoliday(occasion) ? BELATED_HOLIDAY_DAYS : BELATED_DAYS) + 1,
-    fixed: true,
+    // Belated, it is in no hurry: it goes after what keeps a promise.
+    fixed: days.latest >= context.today,
     hold: expectedHold(kind, context.holds),
   };
   const wished = asWished(item, context);

@@ -14,6 +14,7 @@ const beat = (change: Partial<Beat> = {}): Beat => ({
 const person = (change: Partial<Readable> = {}): Readable => ({
   has: { phone: true, email: true, address: true },
   refused: [],
+  unasked: [],
   dates: [],
   values: { first_name: 'Ana', place: 'Port Ellery', loan_until: null },
   ...change,
@@ -40,6 +41,19 @@ test.each([
 test('a no is told, and has no quick mending', () => {
   expect(lacks([beat({ kind: 'card' })], { refused: ['post', 'call'] }).lacks).toEqual([
     { words: 'said no to post', field: null },
+  ]);
+});
+
+test('what is sent automatically needs permission, where the owner wants that', () => {
+  const auto = beat({ kind: 'email', way: 'auto' });
+  const change = { unasked: ['email', 'text'] };
+  expect(lacks([auto], change)).toEqual({
+    lacks: [{ words: 'no permission for e-mail yet', field: null }],
+    touches: 1,
+  });
+  expect(lacks([beat({ kind: 'email' })], change).lacks).toEqual([]);
+  expect(lacks([auto], { ...change, refused: ['email'] }).lacks).toEqual([
+    { words: 'said no to e-mail', field: null },
   ]);
 });
 

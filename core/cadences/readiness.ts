@@ -8,6 +8,8 @@ export interface Readable {
   has: Record<'phone' | 'email' | 'address', boolean>;
   /** Channels to which they said no. */
   refused: readonly string[];
+  /** Channels on which nothing is sent to them automatically, because they have not given permission. */
+  unasked: readonly string[];
   dates: readonly YearlyDate[];
   /** The merge fields; empty or null where there is nothing to fill in. */
   values: Readonly<Record<string, string | number | null | undefined>>;
@@ -30,6 +32,12 @@ const CHANNEL_NO = {
   email: 'said no to e-mail',
   post: 'said no to post',
 } as const;
+const CHANNEL_UNASKED = {
+  call: 'no permission for calls yet',
+  text: 'no permission for texts yet',
+  email: 'no permission for e-mail yet',
+  post: 'no permission for post yet',
+} as const;
 const FIELD_MENDS: Readonly<Record<string, [words: string, field: Mend]>> = {
   phone: ['no phone', 'phone'],
   email: ['no e-mail', 'email'],
@@ -40,8 +48,8 @@ const FIELD_MENDS: Readonly<Record<string, [words: string, field: Mend]>> = {
 };
 
 /**
- * What keeps beats from being made for a person: no way to reach them, a no, a date that is not
- * known, or nothing to fill their words with. Worked out for many people at once: call it with the
+ * What keeps beats from being made for a person: no way to reach them, a no, no permission for what is
+ * sent automatically, a date that is not known, or nothing to fill their words with. Worked out for many people at once: call it with the
  * beats, then with each person. `missingIn` names the merge fields of words that nothing fills.
  */
 export function lackingFor(
@@ -51,16 +59,19 @@ export function lackingFor(
   const asked = beats.map((beat) => ({
     need: isTouch(beat) ? needsOf(beat.kind) : null,
     channel: isTouch(beat) ? channelOf(beat.kind) : null,
+    automatic: beat.way === 'auto',
     date: beat.timing.on === 'around' ? beat.timing.date.trim() : null,
     wordings: beat.wordings,
   }));
-  return ({ has, refused, dates, values }) => {
+  return ({ has, refused, unasked, dates, values }) => {
     const lacks = new Map<string, Mend>();
     let touches = 0;
-    for (const { need, channel, date, wordings } of asked) {
+    for (const { need, channel, automatic, date, wordings } of asked) {
       const found: [string, Mend][] = [];
       if (need && !has[need]) found.push([NEED_WORDS[need], need]);
       if (channel && refused.includes(channel)) found.push([CHANNEL_NO[channel], null]);
+      else if (channel && automatic && unasked.includes(channel))
+        found.push([CHANNEL_UNASKED[channel], null]);
       if (date !== null && !dateNamed(dates, date))
         found.push([`no ${date}`, date.toLowerCase() === BIRTHDAY ? 'birthday' : null]);
       for (const words of wordings)

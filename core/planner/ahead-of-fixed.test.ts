@@ -88,3 +88,27 @@ test('what was on the desk this morning stays there', () => {
     ['greet', 2],
   ]);
 });
+
+test('a card that may be written over weeks keeps the distance from what else is planned', () => {
+  // Wanted on the eighth day, and pulled forward because many are.
+  const mail = { writeBy: today + 18 } as PlanGreeting['mail'];
+  const cards = Array.from({ length: 12 }, (_, n) => ({
+    ...ana([greeting(24, { kind: 'card', mail, key: `greet:p${n}:x:2026` })]),
+    id: `p${n}`,
+  }));
+  const { touches } = plan(cards, options({ days: 20, capacity: 4 }));
+  expect(touches.filter(({ item, day }) => item.kind === 'card' && day < item.wanted)).not.toEqual(
+    [],
+  );
+  for (const { id } of cards) {
+    const days = touches.filter(({ item }) => item.personId === id).map(({ day }) => day);
+    expect(days).toHaveLength(2);
+    expect(Math.abs(days[0]! - days[1]!)).toBeGreaterThanOrEqual(3);
+  }
+});
+
+test('a greeting that is belated waits its turn, and keeps the distance', () => {
+  const late = greeting(-2, { kind: 'text' });
+  const [first] = plan([ana([late], { lastOn: today - 1 })], options({ days: 20 })).touches;
+  expect(first).toMatchObject({ day: today + 2, item: { fixed: false } });
+});

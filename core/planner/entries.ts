@@ -1,8 +1,7 @@
-import { moveToWorkingDay } from '@/core/calendar';
 import type { DayNumber } from '@/core/time';
 
-import { KEEPER, type PlanItem } from './items';
-import type { Cause, Neighbour, PlanOptions, PlanPerson } from './types';
+import type { PlanItem } from './items';
+import type { Cause, Neighbour, PlanPerson } from './types';
 
 /** An item on its way to a day. */
 export interface Entry {
@@ -17,6 +16,8 @@ export interface Entry {
   firm: boolean;
   /** Part of the demand: still to be done, and still able to be in time. */
   counted: boolean;
+  /** The day that it counts to in {@link Level}; null where it counts to none. */
+  leveledOn: DayNumber | null;
   order: number;
   /** When its person's promise would be broken twice over, as of when the entry came too late. */
   brokenTwiceOn: DayNumber;
@@ -70,9 +71,9 @@ export const moreBroken = (a: Entry, b: Entry): boolean =>
 /** Too late to be in time on `day`; what is fixed keeps its right of way. */
 export const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
 
-/** See {@link Entry.firm}. */
-export const isFirm = ({ fixed, hold }: PlanItem, { due, broken }: PersonState): boolean =>
-  fixed || (hold > 0 && due !== null && !broken);
+/** See {@link Entry.firm}. A promise that holds until the next touch of the cadence does not need this one. */
+const isFirm = ({ fixed, hold, letGo }: PlanItem, { due, broken }: PersonState): boolean =>
+  fixed || (hold > 0 && due !== null && !broken && due <= letGo);
 
 /** Why an entry is done on `day`. */
 export function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
@@ -82,18 +83,30 @@ export function causeOf({ item, yieldsTo }: Entry, day: DayNumber): Cause {
   return item.moved ?? 'as_asked';
 }
 
-/**
- * The fixed touch of the person or their home that this one would come too near to; null where there is none, or where a promise would be broken by waiting for it.
- */
-export function tooSoon(
-  { item, person: { due, home } }: Pick<Entry, 'item' | 'person'>,
-  day: DayNumber,
-  { minDistanceDays, calendar }: Pick<PlanOptions, 'minDistanceDays' | 'calendar'>,
-): Neighbour | null {
-  if (home.ahead.length === 0) return null;
-  // What went by itself is never done here: it is near afterwards as well.
-  const isNear = (one: Fixture) => !one.done && Math.abs(one.day - day) < minDistanceDays;
-  const next = home.ahead.find(isNear);
-  if (!next || item.source !== KEEPER || due === null || due < day) return next ?? null;
-  return next.day + minDistanceDays > moveToWorkingDay(due, 'previous', calendar) ? null : next;
-}
+/** An item that comes in, of somebody as they are by then. */
+export const newEntry = (
+  item: PlanItem,
+  person: PersonState,
+  order: number,
+  today: DayNumber,
+): Entry => ({
+  item,
+  person,
+  firm: isFirm(item, person),
+  done: false,
+  counted: false,
+  leveledOn: null,
+  order,
+  brokenTwiceOn: Infinity,
+  yieldsTo: null,
+  ...(item.fixed
+    ? {
+        fixture: {
+          personId: item.personId,
+          kind: item.kind,
+          day: Math.max(item.wanted, today),
+          done: false,
+        },
+      }
+    : {}),
+});

@@ -1,6 +1,9 @@
 export * from './ahead';
+export * from './backlog';
+export { bestPlan, bestPlanSteps } from './best';
 export * from './items';
 export * from './key';
+export * from './least';
 export * from './outlook';
 export * from './plan';
 export * from './proposals';

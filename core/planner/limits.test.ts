@@ -42,7 +42,7 @@ describe('what a day can hold', () => {
   test('a kind that is limited spreads over days, and lets others go before', () => {
     const planned = daysOf(
       [...six('call'), on('text', [beat(0, { kind: 'text' })])],
-      options({ days: 5, limits: limits({ perKind: { call: 2 } }) }),
+      options({ days: 3, limits: limits({ perKind: { call: 2 } }) }),
     );
     expect(planned.filter(([, kind]) => kind === 'call').map(([, , day]) => day)).toEqual([
       0, 0, 1, 1, 2, 2,
@@ -53,7 +53,7 @@ describe('what a day can hold', () => {
   test('minutes are counted: three visits of half an hour fill a day of ninety minutes', () => {
     const planned = daysOf(
       six('visit'),
-      options({ days: 5, capacity: 20, limits: limits({ minutesPerDay: 90 }) }),
+      options({ days: 2, capacity: 20, limits: limits({ minutesPerDay: 90 }) }),
     );
     expect(planned.map(([, , day]) => day)).toEqual([0, 0, 0, 1, 1, 1]);
   });
@@ -76,7 +76,7 @@ describe('what a day can hold', () => {
   test('what was made today counts toward its kind, its minutes and the day', () => {
     const made = { call: 2 };
     const first = (change: Partial<Limits>, capacity = 20) =>
-      daysOf(six('call'), options({ days: 5, capacity, made, limits: limits(change) }))[0]![2];
+      daysOf(six('call'), options({ days: 3, capacity, made, limits: limits(change) }))[0]![2];
     expect(first({ perKind: { call: 2 } })).toBe(1);
     expect(first({ minutesPerDay: 2 * MINUTES.call })).toBe(1);
     expect(first({}, 2)).toBe(1);

@@ -1,14 +1,7 @@
-import {
-  firstSlips,
-  leastCapacity,
-  overdueNow,
-  weeklyLoad,
-  type Breach,
-  type LeastCapacity,
-  type WeekLoad,
-} from './ahead';
+import { firstSlips, overdueNow, weeklyLoad, type Breach, type WeekLoad } from './ahead';
+import { bestPlan } from './best';
 import type { PlanItem } from './items';
-import { plan } from './plan';
+import { leastCapacity, type LeastCapacity } from './least';
 import type { LetGo, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
 
 /** What the weeks ahead look like: the load, who slips, and the least capacity at which nobody does. */
@@ -49,7 +42,7 @@ export function outlook(
   onStep: (runs: number) => void = () => {},
 ): Outlook {
   const options = { ...given, sources };
-  const result = plan(people, options);
+  const result = bestPlan(people, options);
   onStep(1);
   return {
     ...outlookOf(result, people, options),

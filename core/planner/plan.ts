@@ -5,43 +5,21 @@ import { keptDays, type TouchKind } from '@/core/touches';
 import {
   causeOf,
   isBroken,
-  isFirm,
   moreBroken,
   moreUrgent,
-  tooSoon,
+  newEntry,
   type Entry,
   type Home,
   type PersonState,
 } from './entries';
-import { Gauges } from './gauges';
+import { brokenRoom } from './broken';
+import { heldBackBy, keepsAway, tooNear, tooSoon, wouldBreak } from './distance';
+import { Gauges, type KindTest } from './gauges';
 import { KEEPER, keeperItem, yields, type ItemContext, type PlanItem } from './items';
+import { Level } from './level';
 import { Queue } from './queue';
+import { plannedInstead } from './stand-in';
 import type { Neighbour, Plan, PlannedTouch, PlanOptions, PlanPerson } from './types';
-
-/**
- * The part of a day that belongs to promises already broken, so that they never starve; the rest
- * first goes to what can still be kept. Doing the broken ones first would break the next ones in
- * their turn, day after day; this way as many as possible are kept (see `plan`). In years lived in
- * the simulator at 100 % load a tenth kept 90 promises of 100, a twentieth keeps 94, and as many hold
- * on an average day but for one in 150.
- */
-export const BROKEN_SHARE = 1 / 20;
-
-/**
- * The part of the days ahead that is counted on: some tries reach nobody, and something always comes up
- * (common practice, no source). What a fuller stretch holds is begun early, in room that is free. In
- * years lived in the simulator at 90 % load, where one call in four reaches nobody, a third fewer
- * promises are broken with a half than with seven tenths, and less than a half changes nothing.
- */
-const USABLE_SHARE = 0.5;
-
-/**
- * Whole touches of a day that belong to what is broken. Counted along the days of the calendar, so that
- * short days, which hold less than one, give one every so many days, also when each morning is planned
- * anew.
- */
-const brokenRoom = (day: DayNumber, room: number): number =>
-  Math.floor((day + 1) * room * BROKEN_SHARE) - Math.floor(day * room * BROKEN_SHARE);
 
 /**
  * Lays out days that can be done. Items go earliest latest-day first (Jackson 1955; Horn 1974), on
@@ -97,6 +75,7 @@ class Planner {
   /** Entries whose latest day has passed; see BROKEN_SHARE. */
   private readonly broken = new Queue<Entry>(moreBroken);
   private readonly gauges: Gauges;
+  private readonly level: Level;
   private readonly homes = new Map<string, Home>();
   private order = 0;
   private firstBroken = 0;
@@ -118,6 +97,9 @@ class Planner {
     this.opening = Array.from({ length: days }, () => []);
     this.wanting = Array.from({ length: days }, () => []);
     this.gauges = new Gauges(options, taken);
+    const made = Object.values(options.made).reduce((sum, n) => sum + n, options.vacated);
+    this.level = new Level(options, made);
+    for (const { day } of taken) this.level.give(day - today);
   }
 
   *run(people: readonly PlanPerson[]): Generator<number, Plan> {
@@ -167,30 +149,14 @@ class Planner {
 
   private enter(state: PersonState, item: PlanItem): void {
     if (item.earliest > this.until) return;
-    const order = this.order++;
-    const entry: Entry = {
-      item,
-      person: state,
-      firm: isFirm(item, state),
-      done: false,
-      counted: false,
-      order,
-      brokenTwiceOn: Infinity,
-      yieldsTo: null,
-    };
+    const entry = newEntry(item, state, this.order++, this.options.today);
     if (item.source === KEEPER) state.keeper = entry;
     else state.entries.push(entry);
-    if (item.fixed) {
-      entry.fixture = {
-        personId: item.personId,
-        kind: item.kind,
-        day: Math.max(item.wanted, this.options.today),
-        done: false,
-      };
-      state.home.ahead.push(entry.fixture);
-    }
+    if (entry.fixture) state.home.ahead.push(entry.fixture);
     this.count(entry, item.latest >= this.options.today);
     this.file(entry, item.earliest, item.wanted);
+    if (item.source !== KEEPER || !plannedInstead(state, item.wanted, this.options))
+      this.levelOn(entry, item.wanted);
   }
 
   private enterKeeper(state: PersonState): void {
@@ -215,8 +181,17 @@ class Planner {
     entry.counted = counted;
   }
 
+  private levelOn(entry: Entry, day: DayNumber | null): void {
+    const at = (on: DayNumber) => this.index(Math.max(on, this.day));
+    const due = at(entry.item.latest);
+    if (entry.leveledOn !== null) this.level.ask(at(entry.leveledOn), due, -1);
+    if (day !== null) this.level.ask(at(day), due, 1);
+    entry.leveledOn = day;
+  }
+
   private settle(entry: Entry): void {
     entry.done = true;
+    this.levelOn(entry, null);
     if (entry.fixture) entry.fixture.done = true;
     this.count(entry, false);
   }
@@ -235,8 +210,13 @@ class Planner {
     this.pinning = false;
   }
 
+  /**
+   * What keeps promises goes first, then what makes good for broken ones, then the rest up to the
+   * day's share of what is wanted around it. Where the weeks ahead are crowded, more is begun early.
+   */
   private fillDay(day: DayNumber): void {
     const at = this.index(day);
+    this.level.carry(at);
     for (const entry of this.opening[at]!) this.early.push(entry);
     for (const entry of this.wanting[at]!) this.ready.push(entry);
     this.placeFixed(day);
@@ -245,14 +225,24 @@ class Planner {
       entry.brokenTwiceOn = due === null ? Infinity : due + (person.promiseDays ?? 0);
       this.broken.push(entry);
     }
-    if (this.broken.size > 0) this.brokenCredit += brokenRoom(day, this.gauges.roomOn(at));
-    this.placeBroken(day, this.brokenCredit);
-    while (this.gauges.hasRoom(at)) {
-      const entry = this.takeInTime(at);
-      if (!entry) break;
-      this.tryPlace(entry, day);
+    if (this.broken.size > 0) {
+      this.brokenCredit += brokenRoom(day, this.gauges.roomOn(at));
+      this.placeBroken(day, this.brokenCredit);
+      this.placeAll(() => this.takeInTime(at, { onlyFirm: true, hasShare: false }));
     }
+    const crowded = this.gauges.crowdedKinds(at);
+    if (crowded) this.placeAll(() => this.takeCrowded(at, crowded));
     this.placeBroken(day, Infinity);
+    this.placeAll(() => this.takeInTime(at, { onlyFirm: false, ...this.level.stateOf(at) }));
+    this.placeAll(() => (this.level.stateOf(at).hasLess ? this.takeEarly(at) : undefined));
+  }
+
+  private placeAll(take: () => Entry | undefined): void {
+    while (this.gauges.hasRoom(this.index(this.day))) {
+      const entry = take();
+      if (!entry) return;
+      this.tryPlace(entry, this.day);
+    }
   }
 
   /** What was promised for this very day goes first; they are the most urgent of their kinds. */
@@ -279,30 +269,47 @@ class Planner {
 
   /**
    * The most urgent entry that can be in time; those wanted later only when days ahead overflow, and
-   * what is not firm only when the room is not needed for what is.
+   * what is not firm only when the room is not needed for what is. A day that has its share leaves
+   * what may wait to the next one.
    */
-  private takeInTime(at: number): Entry | undefined {
+  private takeInTime(
+    at: number,
+    { onlyFirm, hasShare }: { onlyFirm: boolean; hasShare: boolean },
+  ): Entry | undefined {
     const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
-    const best = this.mostUrgent(fits, this.gauges.pressedKinds(at));
-    if (!best) return this.takeAhead(at);
+    const pressed = this.gauges.pressedKinds(at);
+    const best = this.mostUrgent(fits, pressed, onlyFirm);
+    if (!best) return undefined;
+    if (hasShare && !pressed?.(best.entry.item.kind) && this.canWait(best.entry)) return undefined;
     if (best.entry.firm) return best.from.take(best.entry);
-    const pressed = this.gauges.pressedKinds(at, 'firm');
-    const firm = pressed?.(best.entry.item.kind) ? this.mostUrgent(fits, pressed, true) : undefined;
+    const needed = this.gauges.pressedKinds(at, 'firm');
+    const firm = needed?.(best.entry.item.kind) ? this.mostUrgent(fits, needed, true) : undefined;
     const { entry, from } = firm ?? best;
     return from.take(entry);
   }
 
-  /** What keeps a promise and may be done early, where the days ahead are nearly full. */
-  private takeAhead(at: number): Entry | undefined {
-    const pressed = this.gauges.pressedKinds(at, 'firm', USABLE_SHARE);
-    const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
-    const early = pressed && this.pulledForward((kind) => pressed(kind) && fits(kind), true);
-    return early ? this.early.take(early) : undefined;
+  /** Whether there is a working day after today on which the entry is still in time. */
+  private canWait({ item: { fixed, latest, letGo } }: Entry): boolean {
+    const { calendar } = this.options;
+    const last = moveToWorkingDay(Math.min(latest, letGo - 1), 'previous', calendar);
+    return !fixed && last > this.day;
+  }
+
+  /** The most urgent of what keeps a promise, also early, of kinds that the weeks ahead are crowded with. */
+  private takeCrowded(at: number, crowded: KindTest): Entry | undefined {
+    const best = this.mostUrgent((kind) => crowded(kind) && this.gauges.fits(kind, at), ANY, true);
+    return best?.from.take(best.entry);
+  }
+
+  /** What is wanted later and may be done on the day. */
+  private takeEarly(at: number): Entry | undefined {
+    const early = this.pulledForward((kind) => this.gauges.fits(kind, at), false);
+    return early && this.early.take(early);
   }
 
   private mostUrgent(
-    fits: (kind: TouchKind) => boolean,
-    pressed: ((kind: TouchKind) => boolean) | null,
+    fits: KindTest,
+    pressed: KindTest | null,
     onlyFirm = false,
   ): { entry: Entry; from: Queue<Entry> } | undefined {
     const ready = this.ready.peek(fits, onlyFirm);
@@ -325,8 +332,9 @@ class Planner {
       if (settled !== null) return settled;
     } else if (day >= item.letGo) return this.letGo(entry);
     const soon = this.pinning ? null : tooSoon(entry, day, this.options);
-    const near = item.fixed ? null : (this.tooNear(entry, day) ?? soon);
-    if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
+    const near = tooNear(entry, day, this.options) ?? soon;
+    if (near && keepsAway(entry, near, this.options))
+      return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
     const rival = this.endangered(entry, day) ?? this.strongerRival(entry, day);
     if (rival) return this.yieldTo(rival, entry, day);
     this.place(entry, day);
@@ -339,7 +347,7 @@ class Planner {
     if (!open) return this.wait(entry, Math.max(other.item.earliest, day + 1));
     const placed = this.tryPlace(other, day);
     // The other one may have made room for a third, which was placed: the distance is from that one.
-    const near = this.tooNear(entry, day);
+    const near = tooNear(entry, day, this.options);
     if (near) return this.pushBack(entry, near.day + this.options.minDistanceDays, near);
     if (placed) {
       // It keeps its turn.
@@ -354,28 +362,10 @@ class Planner {
   private wait(entry: Entry, day: DayNumber): false {
     if (day >= entry.item.letGo) return this.letGo(entry);
     if (day > entry.item.latest) this.count(entry, false);
+    if (entry.fixture) entry.fixture.day = day;
     this.file(entry, day, day);
+    if (entry.leveledOn !== null) this.levelOn(entry, day);
     return false;
-  }
-
-  /**
-   * The touch that this one would come too near to. The distance within a home yields to a promise
-   * that would be broken by it; the distance to a person's own last touch never does.
-   */
-  private tooNear({ item, person }: Entry, day: DayNumber): Neighbour | null {
-    const within = (last: Neighbour | null) =>
-      last !== null && day < last.day + this.options.minDistanceDays;
-    if (within(person.last)) return person.last;
-    const { last } = person.home;
-    if (!within(last)) return null;
-    return item.source === KEEPER && this.wouldBreak(person.due, day) ? null : last;
-  }
-
-  /** Whether waiting for the distance from a touch on `day` would break a promise that holds until `due`. */
-  private wouldBreak(due: DayNumber | null, day: DayNumber): boolean {
-    if (due === null || due < day) return false;
-    const lastChance = moveToWorkingDay(due, 'previous', this.options.calendar);
-    return day + this.options.minDistanceDays > lastChance;
   }
 
   /** The keeper of a promise that a weak touch on `day` would leave no time to keep. */
@@ -383,7 +373,7 @@ class Planner {
     const { keeper, due } = person;
     if (!yields(item) || !keeper || keeper.done || due === null) return null;
     const kept = day + keptDays(item.hold, person.person.promiseDays!);
-    return this.wouldBreak(Math.max(due, kept), day) ? keeper : null;
+    return wouldBreak(Math.max(due, kept), day, this.options) ? keeper : null;
   }
 
   /** Of two beats of one person that want the same days, the one that holds more stays. */
@@ -410,10 +400,14 @@ class Planner {
    * @returns whether anything was placed; null when the keeper is to be placed itself
    */
   private standIn(keeper: Entry, day: DayNumber): boolean | null {
-    const planned = this.plannedInstead(keeper.person, day);
+    const planned = plannedInstead(keeper.person, day, this.options);
     if (!planned) return null;
     const { kind, earliest, latest } = planned.item;
-    if (earliest > day) return this.wait(keeper, earliest);
+    if (earliest > day) {
+      // On days that are full by then it might have to wait for longer than the promise holds.
+      if (this.gauges.pressedKinds(this.index(day), 'firm')?.(keeper.item.kind)) return null;
+      return this.wait(keeper, earliest);
+    }
     if (this.gauges.fits(kind, this.index(day))) {
       if (this.tryPlace(planned, day)) return true;
       return keeper.done ? false : null;
@@ -437,34 +431,12 @@ class Planner {
     return this.wait(entry, free);
   }
 
-  /** An open touch of the person that would keep the promise at least as well as a keeper. */
-  private plannedInstead(state: PersonState, day: DayNumber): Entry | undefined {
-    const { promiseDays } = state.person;
-    if (promiseDays === null || state.due === null) return undefined;
-    const inTime = Math.max(state.due, day);
-    return state.entries.find(({ done, item }) => {
-      if (done || item.earliest > inTime || item.letGo <= day) return false;
-      const on = Math.max(item.earliest, day);
-      const kept = on + keptDays(item.hold, promiseDays);
-      return kept > inTime && !this.wouldBreak(kept, on);
-    });
-  }
-
-  /** The touch made before today that left no room for one that was wanted before today. */
-  private heldBackBy({ item, person }: Entry): Neighbour | null {
-    if (item.fixed || item.wanted >= this.options.today) return null;
-    const near = (last: Neighbour | null) =>
-      last !== null &&
-      last.day < this.options.today &&
-      item.wanted < last.day + this.options.minDistanceDays;
-    return [person.last, person.home.last].find(near) ?? null;
-  }
-
   private place(entry: Entry, day: DayNumber): void {
     const { item, person: state } = entry;
     this.settle(entry);
     this.gauges.take(item.kind, this.index(day));
-    entry.yieldsTo ??= this.heldBackBy(entry);
+    this.level.give(this.index(day));
+    entry.yieldsTo ??= heldBackBy(entry, this.options);
     const cause = causeOf(entry, day);
     this.result.touches.push({
       item,

@@ -1,4 +1,6 @@
-import { firstSlips, leastCapacity, planUntil, UNLIMITED } from './ahead';
+import { firstSlips } from './ahead';
+import { bestPlan, planUntil } from './best';
+import { leastCapacity, UNLIMITED } from './least';
 import { plan } from './plan';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
@@ -61,7 +63,7 @@ export function proposals(
   const options = { ...given, sources, made: {}, vacated: 0, pinned: [] };
   let runs = 0;
   const told = () => onRun(++runs);
-  const now = plan(people, options);
+  const now = bestPlan(people, options);
   const target = firstSlips(plan(people, unbound(options))).length;
   if (firstSlips(now).length <= target) return [];
   const found: Proposal[] = [];

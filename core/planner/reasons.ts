@@ -1,6 +1,8 @@
 import { isWorkingDay } from '@/core/calendar';
+
 import {
   daysAgo,
+  plural,
   spokenDate,
   toDayNumber,
   toPlainDate,
@@ -42,6 +44,8 @@ export interface ReasonFacts {
   renewedBy?: { kind: TouchKind; day: DayNumber } | null;
   /** Whether it waits because the days between were full, or because none of them is worked. */
   waits?: Waits;
+  /** Touches that wanted the same day, where they are more than its new day has. */
+  had?: number | null;
   /** Name of the one at the same home whose touch this one keeps its distance from. */
   homeName?: string | null;
   /** Why it was put off, when it was. */
@@ -58,10 +62,10 @@ export interface ReasonFacts {
 /** What the days between the one that was asked for and the one planned were. */
 export type Waits = 'full' | 'off' | 'other';
 
-const WAITS_WORDS: Record<Waits, (from: string) => string> = {
+const WAITS_WORDS: Record<Waits, (from: string, had: string) => string> = {
   full: (from) => ` Moved from ${from}. No room sooner.`,
   off: (from) => ` Moved from ${from}, a day off.`,
-  other: (from) => ` Moved from ${from}.`,
+  other: (from, had) => ` Moved from ${from}${had}.`,
 };
 
 /** Planned touches of each kind by day. */
@@ -73,6 +77,23 @@ export function countByDay(touches: readonly PlannedTouch[]): DayCounts {
     const kinds = days.get(day) ?? new Map<TouchKind, number>();
     days.set(day, kinds.set(item.kind, (kinds.get(item.kind) ?? 0) + 1));
   }
+  return days;
+}
+
+/** How many touches wanted the day that this one left, where they are more than its new day has; else null. */
+export function crowdLeft(
+  { item, day }: PlannedTouch,
+  wanted: ReadonlyMap<DayNumber, number>,
+  planned: DayCounts,
+): number | null {
+  const there = wanted.get(item.wanted) ?? 0;
+  const here = [...(planned.get(day)?.values() ?? [])].reduce((sum, n) => sum + n, 0);
+  return there > here ? there : null;
+}
+
+export function countWanted(touches: readonly PlannedTouch[]): ReadonlyMap<DayNumber, number> {
+  const days = new Map<DayNumber, number>();
+  for (const { item } of touches) days.set(item.wanted, (days.get(item.wanted) ?? 0) + 1);
   return days;
 }
 
@@ -156,7 +177,9 @@ export function movedReason(
   // A keeper's wish for a day is the planner's own; said is only what the owner did or will feel.
   if (item.source === KEEPER && cause === 'full')
     return day > toDayNumber(today) && facts.waits === 'full' ? ' No room sooner.' : '';
-  if (item.source === KEEPER && cause === 'early') return ' Planned early, while there’s room.';
+  const had = facts.had ? `, which had ${plural(facts.had, 'touch', 'touches')}` : '';
+  if (item.source === KEEPER && cause === 'early' && !had)
+    return ' Planned early, while there’s room.';
   if (cause === 'full' && item.wanted < toDayNumber(today)) return leftWords(item.wanted, facts);
   if (cause === 'distance')
     return item.source === KEEPER || !yieldsTo
@@ -165,8 +188,8 @@ export function movedReason(
   const from = spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today);
   if (cause === 'day_off') return ` Moved from ${from}, ${facts.holiday ?? 'a day off'}.`;
   return cause === 'early'
-    ? ` Moved up from ${from}, while there’s room.`
-    : WAITS_WORDS[facts.waits ?? 'other'](from);
+    ? ` Moved up from ${from}${had || ', while there’s room'}.`
+    : WAITS_WORDS[facts.waits ?? 'other'](from, had);
 }
 
 /** Why something is still open that was wanted on a day before today. */

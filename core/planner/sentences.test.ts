@@ -7,6 +7,8 @@ import { options, personOf, sphereRow, today } from '@/testing/plan';
 
 import {
   countByDay,
+  countWanted,
+  crowdLeft,
   KEEPER,
   keeperReason,
   movedReason,
@@ -25,7 +27,11 @@ const day = (on: DayNumber) => spokenDate(toPlainDate(on), toPlainDate(today));
 function sentenceOf(
   touch: PlannedTouch,
   person: PlanPerson,
-  { mine, waits }: { mine: PlannedTouch[]; waits: ReturnType<typeof waitsFor> },
+  {
+    mine,
+    waits,
+    had,
+  }: { mine: PlannedTouch[]; waits: ReturnType<typeof waitsFor>; had: number | null },
 ): string {
   const { item } = touch;
   const before =
@@ -36,6 +42,7 @@ function sentenceOf(
     last: null,
     renewedBy: before && { kind: before.item.kind, day: before.day },
     waits,
+    had,
     today: toPlainDate(today),
   };
   return (item.source === KEEPER ? keeperReason(facts) : '') + movedReason(touch, facts);
@@ -58,7 +65,7 @@ const limited = fc.record({
 });
 
 test('names only days, touches and reasons that are so', () => {
-  const heard = { renewed: 0, hello: 0, full: 0, off: 0, early: 0 };
+  const heard = { renewed: 0, had: 0, hello: 0, full: 0, off: 0, early: 0 };
   fc.assert(
     fc.property(rows, limited, (all, { capacity, minutesPerDay, calls }) => {
       const perKind = calls === null ? {} : { call: calls };
@@ -66,12 +73,18 @@ test('names only days, touches and reasons that are so', () => {
       const people = all.map(personOf);
       const result = plan(people, opt);
       const counts = countByDay(result.touches);
+      const wanted = countWanted(result.touches);
       for (const touch of result.touches) {
         const { item } = touch;
         const person = people.find(({ id }) => id === item.personId);
         if (!person) throw new Error('a touch of nobody');
         const mine = result.touches.filter((one) => one.item.personId === item.personId);
-        const said = sentenceOf(touch, person, { mine, waits: waitsFor(touch, counts, opt) });
+        const waits = waitsFor(touch, counts, opt);
+        const said = sentenceOf(touch, person, {
+          mine,
+          waits,
+          had: crowdLeft(touch, wanted, counts),
+        });
         const isKeeper = item.source === KEEPER;
         const due = dueBefore(touch, person, mine);
         if (/the next is due by/.test(said)) {
@@ -101,6 +114,16 @@ test('names only days, touches and reasons that are so', () => {
           heard.early += 1;
           expect(touch.day).toBeLessThan(item.wanted);
           if (!isKeeper) expect(said).toContain(`Moved up from ${day(item.wanted)},`);
+        }
+        const had = /which had (\d+) touches/.exec(said);
+        if (had) {
+          heard.had += 1;
+          expect(said).toContain(`from ${day(item.wanted)}, which had`);
+          const [there, here] = [
+            result.touches.filter((one) => one.item.wanted === item.wanted).length,
+            result.touches.filter((one) => one.day === touch.day).length,
+          ];
+          expect([Number(had[1]), there > here]).toEqual([there, true]);
         }
         if (/No room sooner/.test(said)) {
           heard.full += 1;

@@ -18,3 +18,16 @@ export interface TouchSource {
   /** Its reasons name the day that was asked for, so that a day off needs no words of its own. */
   saysItsDay?: boolean;
 }
+
+/** A source asked once about each person: what it asks for does not depend on the room. */
+export function remembering(source: TouchSource): TouchSource {
+  const known = new Map<string, PlanItem[]>();
+  return {
+    ...source,
+    items: (personId, asks, context) => {
+      const items = known.get(personId) ?? source.items(personId, asks, context);
+      known.set(personId, items);
+      return items;
+    },
+  };
+}

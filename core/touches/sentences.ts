@@ -98,3 +98,9 @@ export function standingSentence(
   const other = `the ${KIND_WORDS[kept.kind].noun} ${daysAgo(kept.on, today)}${counts && `${counts},`}`;
   return `${did}; ${other} keeps the promise of ${plural(promiseDays, 'day')}.`;
 }
+
+/** By when a backlog is worked off: "You’ll catch up by Friday, closest people first." */
+export const caughtUpWords = (day: PlainDate | null, today: PlainDate): string =>
+  day === null
+    ? 'You won’t catch up in the weeks planned.'
+    : `You’ll catch up by ${spokenDate(day, today)}, closest people first.`;

@@ -1,12 +1,13 @@
 import type { Ahead, Outlook as Answer } from '@/contract/planner';
 import {
+  caughtUpOn,
   outlookOf,
   type Breach,
   type LeastCapacity,
   type Outlook,
   type OutlookTask,
 } from '@/core/planner';
-import { toPlainDate } from '@/core/time';
+import { toPlainDate, type DayNumber } from '@/core/time';
 
 import type { Context } from '../context';
 import { letGoWords, sphereNow, type Sphere } from '../planner';
@@ -14,6 +15,8 @@ import { Stopped } from '../threads';
 
 const SLIPS_SHOWN = 50;
 const LET_GO_SHOWN = 20;
+
+const dayOf = (day: DayNumber | null) => (day === null ? null : toPlainDate(day));
 
 /** An outlook as the API gives it, but for the least room. */
 function toAhead(
@@ -26,13 +29,14 @@ function toAhead(
     personId,
     name: sphere.names.get(personId) ?? '',
     on: toPlainDate(on),
-    until: until === null ? null : toPlainDate(until),
+    until: dayOf(until),
   });
   return {
     capacity: options.capacity,
     promises: people.filter(({ promiseDays }) => promiseDays !== null).length,
     overdue: found.overdue.slice(0, SLIPS_SHOWN).map(toBreach),
     overdueCount: found.overdue.length,
+    caughtUpOn: dayOf(caughtUpOn(found.overdue)),
     weeks: found.weeks.map(({ monday, ...load }) => ({ monday: toPlainDate(monday), ...load })),
     slips: found.slips.slice(0, SLIPS_SHOWN).map(toBreach),
     slipCount: found.slips.length,

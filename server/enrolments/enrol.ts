@@ -56,7 +56,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
     ctx.db,
     asked.map(({ id }) => id),
   );
-  const lacking = lackingOf(asked, cadence, values);
+  const lacking = lackingOf(asked, cadence, values, sphere.settings.autoNeedsYes);
   if (request.leaveOutLacking) for (const { id } of lacking) out.add(id);
   const joining = asked.filter(({ id }) => !out.has(id));
   const byLetter = cadence.rota ? await letterWeeks(ctx, cadence.id, joining) : null;
@@ -126,6 +126,7 @@ function lackingOf(
   people: readonly queries.EnrolCandidate[],
   cadence: Pick<Cadence, 'beats'>,
   values: ReadonlyMap<string, MergeValues>,
+  needsYes: boolean,
 ) {
   const lacking = lackingFor(cadence.beats, missingIn);
   return people.flatMap((person) => {
@@ -136,6 +137,7 @@ function lackingOf(
         address: person.address_line !== '',
       },
       refused: CHANNELS.filter((channel) => person.consent[channel]?.answer === 'no'),
+      unasked: CHANNELS.filter((channel) => needsYes && !person.consent[channel]),
       dates: yearlyDates(person),
       values: values.get(person.id)!,
     });

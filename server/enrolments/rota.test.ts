@@ -179,7 +179,8 @@ test('when the weeks grow uneven, evening out moves few, and nobody by more than
   for (const one of all) {
     const days = Math.abs(daysBetween(before.get(one)! as never, (await next(one))!));
     expect(days).toBeLessThanOrEqual(14);
-    if (days > 0) moved += 1;
+    // Within their week, days may be evened out anew.
+    if (days >= 5) moved += 1;
   }
   expect(moved).toBeLessThanOrEqual(regrouped!.people);
   await api.call(undoAction, { params: { id: actionId } });

@@ -1,5 +1,7 @@
 import {
   countByDay,
+  countWanted,
+  crowdLeft,
   KEEPER,
   keeperReason,
   letGoReason,
@@ -32,10 +34,18 @@ export async function madeWith(sql: Sql, ids: readonly string[]): Promise<(id: s
   return (id) => ({ last: lasts.get(id) ?? null, kept: kepts.get(id) ?? null });
 }
 
-const counts = new WeakMap<Sphere, DayCounts>();
+interface Counts {
+  planned: DayCounts;
+  wanted: ReturnType<typeof countWanted>;
+}
+const counts = new WeakMap<Sphere, Counts>();
 
-function countsOf(sphere: Sphere): DayCounts {
-  const found = counts.get(sphere) ?? countByDay(sphere.plan.touches);
+function countsOf(sphere: Sphere): Counts {
+  const { touches } = sphere.plan;
+  const found = counts.get(sphere) ?? {
+    planned: countByDay(touches),
+    wanted: countWanted(touches),
+  };
   counts.set(sphere, found);
   return found;
 }
@@ -54,6 +64,7 @@ export function plannedReason(
 ): string {
   const { item, yieldsTo, cause } = touch;
   const source = sourceOf(ctx, item);
+  const { planned, wanted } = countsOf(sphere);
   const mine = sphere.byPerson.get(item.personId) ?? [];
   const before = source || item.nominal === due ? null : renewingTouch(touch, mine, promiseDays);
   const facts: ReasonFacts = {
@@ -62,7 +73,8 @@ export function plannedReason(
     // A keeper later in the plan keeps a promise that earlier touches renew: its own nominal day.
     due: item.source === KEEPER ? item.nominal : due,
     renewedBy: before && { kind: before.item.kind, day: before.day },
-    ...(cause === 'full' ? { waits: waitsFor(touch, countsOf(sphere), sphere.options) } : {}),
+    ...(cause === 'full' ? { waits: waitsFor(touch, planned, sphere.options) } : {}),
+    had: crowdLeft(touch, wanted, planned),
     homeName:
       yieldsTo && yieldsTo.personId !== item.personId
         ? (sphere.names.get(yieldsTo.personId) ?? null)

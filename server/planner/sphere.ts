@@ -1,5 +1,5 @@
 import {
-  planSteps,
+  bestPlanSteps,
   replan,
   withHomes,
   type Limits,
@@ -153,7 +153,7 @@ async function readSphere(ctx: Context): Promise<Sphere> {
   const holidays = holidaysOf(ctx, settings);
   const read = await readPeople(ctx, settings, null, new Map());
   const { options, told } = await readOptions(ctx, settings, holidays);
-  const result = await inTurns(planSteps(read.people, options));
+  const result = await inTurns(bestPlanSteps(read.people, options));
   const byPerson = byPersonOf(result);
   return { ...read, settings, holidays, options, told, plan: result, byPerson };
 }
@@ -174,7 +174,7 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   const names = new Map(old.names);
   for (const id of ids) names.delete(id);
   const quick = people.length > PLANNED_WHOLE ? replan(old.plan, people, ids, options) : null;
-  const result = quick?.plan ?? (await inTurns(planSteps(people, options)));
+  const result = quick?.plan ?? (await inTurns(bestPlanSteps(people, options)));
   return {
     ...old,
     people,

@@ -1,7 +1,7 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { getDesk } from '@/contract/touches';
 import { isWorkingDay } from '@/core/calendar';
-import type { PlannedTouch } from '@/core/planner';
+import { caughtUpOn, overdueNow, type PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
 import { channelOf, needsOf, standingOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
@@ -60,7 +60,14 @@ export async function readDesk(ctx: Context): Promise<Desk> {
       day: toPlainDate(day),
     })),
     movedCount: moved.length,
+    backlog: backlogOf(sphere),
   };
+}
+
+function backlogOf({ plan, people }: Sphere): Desk['backlog'] {
+  const overdue = overdueNow(plan, people);
+  const day = caughtUpOn(overdue);
+  return { overdue: overdue.length, caughtUpOn: day === null ? null : toPlainDate(day) };
 }
 
 /**
