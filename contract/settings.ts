@@ -61,6 +61,8 @@ export const Settings = z.object({
   workingDays: z.array(Weekday),
   daysOff: z.array(Day).max(1000),
   minDistanceDays: z.number().int().min(1).max(60),
+  /** Tries in a row without an answer after which another way is planned. */
+  mostTries: z.number().int().min(1).max(20),
   /** Days until somebody new counts as due. */
   graceDays: z.number().int().min(0).max(365),
   /** Minutes on a working day; null for no limit. */

@@ -121,6 +121,7 @@ export const settings = (
     workingDays: [1, 2, 3, 4, 5],
     daysOff: [],
     minDistanceDays: 3,
+    mostTries: 3,
     graceDays: 14,
     seesOpens: false,
     faiths: [],

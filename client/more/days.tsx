@@ -45,6 +45,7 @@ const toBody = (form: DaysForm): Partial<Settings> => ({
   locale: form.locale.trim(),
   capacity: form.capacity,
   minDistanceDays: form.minDistanceDays,
+  mostTries: form.mostTries,
   minutesPerDay: form.minutesPerDay,
   autoNeedsYes: form.autoNeedsYes,
   thanksKind: form.thanksKind || null,
@@ -94,6 +95,12 @@ export function Days({ form, today }: PartProps & { today: PlainDate }) {
           name="minDistanceDays"
           label="Between two touches of one person or home, at least"
           unit="days"
+        />
+        <NumberField
+          of={form}
+          name="mostTries"
+          label="Try another way after"
+          unit="calls without an answer"
         />
       </View>
       <SwitchField of={form} name="autoNeedsYes" label="What goes by itself waits for a yes" />

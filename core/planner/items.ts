@@ -28,6 +28,8 @@ export interface PlanItem {
   hold: number;
   /** Why `wanted` is not the day that was asked for. */
   moved?: 'day_off' | 'put_off';
+  /** How it was asked for, and tried so often without an answer that it is planned another way. */
+  tried?: { kind: TouchKind; tries: number };
   /** What items of one source belong together by, such as the cadence of a beat. */
   group?: string;
 }

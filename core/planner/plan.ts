@@ -12,6 +12,7 @@ import {
   type Home,
   type PersonState,
 } from './entries';
+import { anotherWay } from './another-way';
 import { brokenRoom } from './broken';
 import { heldBackBy, keepsAway, tooNear, tooSoon, wouldBreak } from './distance';
 import { Gauges, type KindTest } from './gauges';
@@ -147,8 +148,9 @@ class Planner {
     return home;
   }
 
-  private enter(state: PersonState, item: PlanItem): void {
-    if (item.earliest > this.until) return;
+  private enter(state: PersonState, asked: PlanItem): void {
+    if (asked.earliest > this.until) return;
+    const item = anotherWay(asked, state.person, this.options);
     const entry = newEntry(item, state, this.order++, this.options.today);
     if (item.source === KEEPER) state.keeper = entry;
     else state.entries.push(entry);

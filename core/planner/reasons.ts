@@ -10,6 +10,7 @@ import {
   type PlainDate,
 } from '@/core/time';
 import {
+  aKind,
   countsWords,
   keptDays,
   KIND_WORDS,
@@ -18,7 +19,7 @@ import {
   type TouchKind,
 } from '@/core/touches';
 
-import { KEEPER } from './items';
+import { KEEPER, type PlanItem } from './items';
 import type { TouchSource } from './source';
 import type { LetGo, Neighbour, PlannedTouch, PlanOptions } from './types';
 
@@ -169,6 +170,7 @@ export function movedReason(
   const { today } = facts;
   if (cause === 'as_asked') return '';
   if (saysItsDay && (cause === 'day_off' || item.wanted < toDayNumber(today))) return '';
+  if (item.tried && facts.putOffWhy === 'no_answer') return '';
   if (cause === 'put_off')
     return PUT_OFF_WORDS[facts.putOffWhy ?? 'asked'](
       spokenDate(toPlainDate(day), today),
@@ -190,6 +192,16 @@ export function movedReason(
   return cause === 'early'
     ? ` Moved up from ${from}${had || ', while there’s room'}.`
     : WAITS_WORDS[facts.waits ?? 'other'](from, had);
+}
+
+/** That somebody does not answer this way, and what to do: "No answer to 3 calls. E-mail this time." */
+export function triedWords({ kind, tried }: PlanItem): string {
+  if (!tried) return '';
+  const { noun } = KIND_WORDS[tried.kind];
+  const none = ` No answer to ${plural(tried.tries, noun)}.`;
+  return kind === tried.kind
+    ? `${none} Check their number before you try again.`
+    : `${none} Send ${aKind(kind)} this time, and ask for the best number.`;
 }
 
 /** Why something is still open that was wanted on a day before today. */

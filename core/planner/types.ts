@@ -5,6 +5,14 @@ import type { HoldTable, TouchKind } from '@/core/touches';
 import type { PlanItem, PutOffs, Swaps } from './items';
 import type { TouchSource } from './source';
 
+/** A way in which somebody does not answer, and the one that is open instead. */
+export interface Unanswered {
+  kind: TouchKind;
+  tries: number;
+  /** Null where there is none. */
+  instead: TouchKind | null;
+}
+
 export interface PlanPerson {
   id: string;
   promiseDays: number | null;
@@ -18,6 +26,8 @@ export interface PlanPerson {
   weight: number;
   /** How a promise is kept when no cadence says how. */
   keeperKind: TouchKind;
+  /** Ways in which they were tried too often without an answer. */
+  unanswered?: readonly Unanswered[];
   /** What each touch source asks for of them, by its name: plain values, which only it reads. */
   asks: Readonly<Record<string, unknown>>;
 }

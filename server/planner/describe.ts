@@ -7,6 +7,7 @@ import {
   letGoReason,
   movedReason,
   renewingTouch,
+  triedWords,
   waitsFor,
   type DayCounts,
   type LetGo,
@@ -89,7 +90,8 @@ export function plannedReason(
     ? source.why(touch, sphere.lookups.get(item.source), today)
     : keeperReason(facts);
   const about = sphere.told.putOffAbout.get(item.key);
-  return `${why}${movedReason(touch, facts, source?.core)}${about ? ` About: ${about.replace(/[.\s]+$/, '')}.` : ''}`;
+  const moved = movedReason(touch, facts, source?.core) + triedWords(item);
+  return `${why}${moved}${about ? ` About: ${about.replace(/[.\s]+$/, '')}.` : ''}`;
 }
 
 /** The words to use, filled in for the person; a field that can't be filled stays visible. */

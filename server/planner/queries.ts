@@ -22,12 +22,14 @@ export const planPeople = (sql: Sql, ids: readonly string[] | null) =>
     position: number | null;
     household_id: string | null;
     has_phone: boolean;
+    has_text: boolean;
     has_email: boolean;
     has_address: boolean;
   }>(
     `select p.id, p.name, coalesce(p.own_promise_days, c.promise_days) as promise_days,
        p.added_on - ${EPOCH} as added_on, c.position, p.household_id,
        p.phone <> '' and ${NOT_REFUSED('call')} as has_phone,
+       p.phone <> '' and ${NOT_REFUSED('text')} as has_text,
        p.email <> '' and ${NOT_REFUSED('email')} as has_email,
        p.address_line <> '' and ${NOT_REFUSED('post')} as has_address
      from person p left join circle c on c.id = p.circle_id
@@ -41,6 +43,16 @@ export const planLast = (sql: Sql, ids: readonly string[] | null) =>
     `select person_id, hold::float8 as hold, on_day - ${EPOCH} as on from last_touch
      where hold > 0 and ${AMONG('person_id')}`,
     [ids],
+  );
+
+/** In which ways people were tried at least so often without an answer since they were last reached. */
+export const planUnanswered = (sql: Sql, ids: readonly string[] | null, tries: number) =>
+  sql.query<{ person_id: string; kind: TouchKind; tries: number }>(
+    `select t.person_id, t.kind, count(*)::int as tries from touch t
+     where t.outcome = 'no_answer' and ${AMONG('t.person_id')} and not exists
+       (select 1 from last_touch l where l.person_id = t.person_id and l.hold > 0 and l.on_day >= t.on_day)
+     group by t.person_id, t.kind having count(*) >= $2`,
+    [ids, tries],
   );
 
 export const planPutOffs = (sql: Sql) =>

@@ -23,6 +23,10 @@ export async function readPeople(
   const sql = ctx.db;
   const people = await queries.planPeople(sql, ids);
   const lasts = groupBy(await queries.planLast(sql, ids), ({ person_id }) => person_id);
+  const unanswered = groupBy(
+    await queries.planUnanswered(sql, ids, settings.mostTries),
+    ({ person_id }) => person_id,
+  );
   const lookups = new Map(before);
   const asks = new Map<string, Record<string, unknown>>();
   for (const source of ctx.house.of(TOUCH_SOURCES)) {
@@ -49,6 +53,7 @@ export async function readPeople(
       householdId: row.household_id,
       weight: row.position ?? 99,
       keeperKind: keeperKind(row),
+      ...unansweredOf(row, unanswered.get(row.id) ?? []),
       asks: asks.get(row.id) ?? {},
     })),
     names: new Map(people.map(({ id, name }) => [id, name])),
@@ -56,12 +61,34 @@ export async function readPeople(
   };
 }
 
-/** How a promise is kept when no cadence says how: the most personal way on record. */
-function keeperKind(has: {
+/** What is on record to reach somebody by, and was not refused. */
+interface Reachable {
   has_phone: boolean;
+  has_text: boolean;
   has_email: boolean;
   has_address: boolean;
-}): TouchKind {
+}
+
+/** The other ways, in the order in which they are tried: one that needs no number first. */
+const OTHER_WAYS = [
+  ['email', 'has_email'],
+  ['text', 'has_text'],
+  ['card', 'has_address'],
+  ['call', 'has_phone'],
+] as const;
+
+function unansweredOf(
+  has: Reachable,
+  tried: readonly { kind: TouchKind; tries: number }[],
+): Pick<PlanPerson, 'unanswered'> {
+  if (tried.length === 0) return {};
+  const isTried = (kind: TouchKind) => tried.some((one) => one.kind === kind);
+  const [instead] = OTHER_WAYS.find(([kind, on]) => has[on] && !isTried(kind)) ?? [null];
+  return { unanswered: tried.map(({ kind, tries }) => ({ kind, tries, instead })) };
+}
+
+/** How a promise is kept when no cadence says how: the most personal way on record. */
+function keeperKind(has: Reachable): TouchKind {
   if (has.has_phone) return 'call';
   if (has.has_email) return 'email';
   return has.has_address ? 'card' : 'other';

@@ -17,6 +17,7 @@ interface SettingsRow {
   working_days: number[];
   days_off: string[];
   min_distance_days: number;
+  most_tries: number;
   grace_days: number;
   minutes_per_day: number | null;
   kinds: Settings['kinds'];
@@ -41,7 +42,7 @@ interface SettingsRow {
 export async function readSettings(sql: Sql): Promise<OwnerSettings> {
   const row = await one<SettingsRow>(
     sql,
-    `select owner_name, owner_email, owner_phone, owner_company, owner_address, signature, time_zone, capacity, working_days, min_distance_days, grace_days,
+    `select owner_name, owner_email, owner_phone, owner_company, owner_address, signature, time_zone, capacity, working_days, min_distance_days, most_tries, grace_days,
        minutes_per_day, kinds, auto_needs_yes, sees_opens, sees_clicks, thanks_kind, quiet_from, quiet_until, leap_day, country, region, holidays_worked, currency, locale, faiths, mail_class, production_days,
        array(select to_char(d, 'YYYY-MM-DD') from unnest(days_off) d order by d) as days_off from settings`,
   );
@@ -57,6 +58,7 @@ export async function readSettings(sql: Sql): Promise<OwnerSettings> {
     workingDays: row.working_days as OwnerSettings['workingDays'],
     daysOff: row.days_off as OwnerSettings['daysOff'],
     minDistanceDays: row.min_distance_days,
+    mostTries: row.most_tries,
     graceDays: row.grace_days,
     minutesPerDay: row.minutes_per_day,
     kinds: row.kinds,
@@ -86,7 +88,7 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
        country = $11, region = $12, holidays_worked = $13::text[], currency = $14, locale = $15,
        auto_needs_yes = $16, thanks_kind = $17, quiet_from = $18, quiet_until = $19,
        owner_email = $20, owner_phone = $21, owner_company = $22, owner_address = $23, signature = $24,
-       sees_opens = $25, sees_clicks = $26, faiths = $27::text[], mail_class = $28, production_days = $29::int`,
+       sees_opens = $25, sees_clicks = $26, faiths = $27::text[], mail_class = $28, production_days = $29::int, most_tries = $30::int`,
     [
       s.ownerName,
       s.timeZone,
@@ -117,6 +119,7 @@ export const updateSettings = (sql: Sql, s: OwnerSettings) =>
       s.faiths,
       s.mailClass,
       s.productionDays,
+      s.mostTries,
     ],
   );
 
