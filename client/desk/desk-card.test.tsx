@@ -115,6 +115,16 @@ test('without a phone it offers another way, and swaps to it', async () => {
   await waitFor(() => expect(server.sent(swapItem)).toEqual([{ itemKey: 'beat:1', kind: 'text' }]));
 });
 
+test('the two likeliest other ways are shown, the rest on request', async () => {
+  const { user } = show({ instead: ['text', 'email', 'visit', 'gift'] });
+  await user.click(screen.getByText('Later'));
+  expect(screen.getAllByText(/ instead$/)).toHaveLength(2);
+  await user.click(screen.getByRole('button', { name: 'More ways to reach Teodora Vance' }));
+  expect(screen.getAllByText(/ instead$/)).toHaveLength(4);
+  await user.click(screen.getByRole('button', { name: 'Fewer ways to reach Teodora Vance' }));
+  expect(screen.getAllByText(/ instead$/)).toHaveLength(2);
+});
+
 test('where Pen Pal can send it itself, it does, and the own program comes second', async () => {
   server.answer(listOutbox, sample.out()).answer(writeMessage, {
     sentence: 'The text to Teodora Vance was sent',

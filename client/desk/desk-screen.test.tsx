@@ -84,6 +84,13 @@ test('what is made folds away with its undo', async () => {
   await waitFor(() => expect(server.sent(undoAction)).toHaveLength(1));
 });
 
+test('somebody can be added from the desk', async () => {
+  prepared({ items: [sample.deskItem()] });
+  show(<DeskScreen />);
+  await press('Add a person');
+  expect(gone).toEqual(['/people/add']);
+});
+
 test('after weeks away one line says how much is overdue and when it is worked off', async () => {
   prepared({
     items: [sample.deskItem()],

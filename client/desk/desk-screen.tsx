@@ -1,4 +1,4 @@
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Suspense, useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
 
@@ -66,6 +66,7 @@ function DeskOf({ desk }: { desk: Desk }) {
   // What stands around it comes right after it, so that the day itself can be read sooner.
   const around = useDeferredValue(true, false);
   const wide = useWide();
+  const router = useRouter();
   const inHand = useInHand(desk)?.personId ?? null;
   return (
     <>
@@ -74,7 +75,14 @@ function DeskOf({ desk }: { desk: Desk }) {
           <Soft>{`${weekdayName(today)}, ${longDate(today, today)}`}</Soft>
           {items.length > 0 ? <Soft>{`about ${desk.minutes} min`}</Soft> : null}
         </View>
-        <Title>{headline(desk)}</Title>
+        <View className="flex-row items-start justify-between gap-3">
+          <Title className="min-w-0 shrink">{headline(desk)}</Title>
+          <Button
+            label="Add"
+            spoken="Add a person"
+            onPress={() => router.navigate('/people/add')}
+          />
+        </View>
         <Backlog desk={desk} />
         <Progress left={items.length} done={new Set(made.map((m) => m.personId)).size} />
       </View>

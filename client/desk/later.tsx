@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useWrite } from '@/client/api';
-import { Button, DayInput } from '@/client/ui';
+import { Button, DayInput, DisclosureButton } from '@/client/ui';
 import { putOff, skipItem, swapItem, type DeskItem } from '@/contract/touches';
 import { addDays, isPlainDate, sentenceCase, weekdayName, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
@@ -73,13 +73,17 @@ function AnyDay({ today, busy, onDay }: AnyDayProps) {
   );
 }
 
-/** The same touch another way, of those that this person has. */
+/** So many other ways are shown at once. */
+const SHOWN = 2;
+
+/** The same touch another way, of those that this person has: the likeliest, and the rest on request. */
 export function Swap({ item }: Pick<Props, 'item'>) {
   const swap = useWrite(swapItem);
+  const [all, setAll] = useState(false);
   if (item.instead.length === 0) return null;
   return (
     <View className="flex-row flex-wrap gap-2">
-      {item.instead.map((kind) => (
+      {item.instead.slice(0, all ? undefined : SHOWN).map((kind) => (
         <Button
           key={kind}
           weight="quiet"
@@ -89,6 +93,16 @@ export function Swap({ item }: Pick<Props, 'item'>) {
           onPress={() => swap.mutate({ body: { itemKey: item.key, kind } })}
         />
       ))}
+      {item.instead.length > SHOWN ? (
+        <DisclosureButton
+          weight="quiet"
+          label="More ways"
+          openLabel="Fewer ways"
+          about={`to reach ${item.name}`}
+          open={all}
+          onToggle={() => setAll(!all)}
+        />
+      ) : null}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+export * from './instead';
 export * from './setup';
 export * from './kinds';
 export * from './promise';

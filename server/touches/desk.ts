@@ -4,7 +4,7 @@ import { isWorkingDay } from '@/core/calendar';
 import { caughtUpOn, overdueNow, type PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
-import { channelOf, needsOf, standingOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
+import { channelOf, insteadOf, needsOf, standingOf, type TouchKind } from '@/core/touches';
 import { isQuiet, timeIn, zoneOfAddress } from '@/core/zones';
 
 import type { Context } from '../context';
@@ -160,10 +160,10 @@ function missing(person: Reachable, kind: TouchKind): string | null {
   return need && !has(person, kind) ? `${NEED_WORDS[need]} for ${person.name}.` : null;
 }
 
-/** Ways that can be gone instead: what is on record and was not refused. */
+/** Ways that can be gone instead, the likeliest first: what is on record and was not refused. */
 const ways = (person: Reachable, kind: TouchKind): TouchKind[] =>
-  TOUCH_KINDS.filter((other) => {
+  insteadOf(kind).filter((other) => {
     const channel = channelOf(other);
     const no = channel !== null && person.consent[channel]?.answer === 'no';
-    return other !== kind && has(person, other) && !no;
+    return has(person, other) && !no;
   });
