@@ -71,7 +71,7 @@ export function dateEvents(
     return {
       uid: `${person.id}-${encodeURIComponent(date.key)}`,
       summary: summaryOf(date, who),
-      description: date.year === null ? '' : `Since ${date.year}`,
+      description: date.year === null ? '' : `${begunWord(date)} ${date.year}`,
       on: startOf(date, year, leapDay),
       yearly: yearlyRule(date, leapDay),
     };
@@ -88,6 +88,10 @@ function startOf(
     ? dayNumberOf({ year, month, day })
     : toDayNumber(yearlyOn({ month, day }, year, leapDay));
 }
+
+/** What a birthday's year is, and what the year of any other date is. */
+const begunWord = ({ occasion }: SphereDate): string =>
+  occasion === BIRTHDAY || occasion === FAMILY ? 'Born in' : 'Since';
 
 function summaryOf({ occasion, name, whose, year }: SphereDate, who: string): string {
   const since = year === null ? '' : ` (${year})`;

@@ -12,6 +12,8 @@ import { TIE_WORDS, type TieSeen } from './ties';
 
 /** What is known that a conversation can begin with. */
 export interface TalkSource {
+  /** Whether they were ever reached: only then is there a last time. */
+  reached: boolean;
   /** What was written last. */
   lastWords: { on: PlainDate; words: string } | null;
   pinned: readonly { on: PlainDate; body: string }[];
@@ -41,7 +43,7 @@ export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[
   const lines: TalkLine[] = [];
   if (lastWords)
     lines.push({
-      about: 'Last time',
+      about: source.reached ? 'Last time' : 'Latest note',
       words: `${lastWords.words} (${daysAgo(lastWords.on, today)})`,
     });
   for (const { on, words } of followUps)

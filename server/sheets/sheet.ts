@@ -71,7 +71,17 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     ties,
     household: await householdOf(ctx.db, person.household_id),
     jobs,
-    talk: talkOf({ notes, ties, jobs, fields, followUps: await openFollowUps(ctx.db, id) }, today),
+    talk: talkOf(
+      {
+        reached: last !== null,
+        notes,
+        ties,
+        jobs,
+        fields,
+        followUps: await openFollowUps(ctx.db, id),
+      },
+      today,
+    ),
     events: await storyOf(ctx, id),
     planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
       key: touch.item.key,
@@ -88,12 +98,14 @@ type Read<Reader extends (...args: never[]) => Promise<unknown>> = Awaited<Retur
 
 const talkOf = (
   {
+    reached,
     notes,
     ties,
     jobs,
     fields,
     followUps,
   }: {
+    reached: boolean;
     notes: Read<typeof notesOf>;
     ties: Read<typeof tiesOf>;
     jobs: Read<typeof jobsOf>;
@@ -104,6 +116,7 @@ const talkOf = (
 ) =>
   whatToTalkAbout(
     {
+      reached,
       lastWords: lastWords(notes),
       pinned: notes.filter(({ pinned }) => pinned).map(shownNote),
       followUps: followUps.map(({ on_day, words }) => ({ on: plainDate(on_day), words })),
@@ -150,7 +163,6 @@ async function storyOf(ctx: Context, id: string) {
   return events;
 }
 
-/** The words with the latest touch that has any. */
 /** The latest note that is not pinned: what is pinned is said anyway. */
 function lastWords(notes: readonly { on_day: string; body: string; pinned: boolean }[]) {
   const latest = notes.find(({ pinned }) => !pinned);
