@@ -42,6 +42,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     await enrolmentsOf(ctx.db, id, ctx.clock.today()),
   ];
   const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
+  const followUps = await openFollowUps(ctx.db, id);
   const fields = contractFields(person);
   const values = (await readMergeValues(ctx, ctx.db, [id])).get(id)!;
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
@@ -71,17 +72,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     ties,
     household: await householdOf(ctx.db, person.household_id),
     jobs,
-    talk: talkOf(
-      {
-        reached: last !== null,
-        notes,
-        ties,
-        jobs,
-        fields,
-        followUps: await openFollowUps(ctx.db, id),
-      },
-      today,
-    ),
+    talk: talkOf({ last, notes, ties, jobs, fields, followUps }, today),
     events: await storyOf(ctx, id),
     planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
       key: touch.item.key,
@@ -98,14 +89,14 @@ type Read<Reader extends (...args: never[]) => Promise<unknown>> = Awaited<Retur
 
 const talkOf = (
   {
-    reached,
+    last,
     notes,
     ties,
     jobs,
     fields,
     followUps,
   }: {
-    reached: boolean;
+    last: LastMade | null;
     notes: Read<typeof notesOf>;
     ties: Read<typeof tiesOf>;
     jobs: Read<typeof jobsOf>;
@@ -116,7 +107,7 @@ const talkOf = (
 ) =>
   whatToTalkAbout(
     {
-      reached,
+      reached: last !== null,
       lastWords: lastWords(notes),
       pinned: notes.filter(({ pinned }) => pinned).map(shownNote),
       followUps: followUps.map(({ on_day, words }) => ({ on: plainDate(on_day), words })),
