@@ -107,7 +107,9 @@ test('what has run out and what will: the head adds up to the lists below it', a
     screen.getByRole('heading', { name: 'You can keep all but 3 of 240 promises' }),
   ).toBeTruthy();
   expect(
-    screen.getByText('2 have run out already and 1 will. You won’t catch up in the weeks planned.'),
+    screen.getByText(
+      '2 have run out already and 1 will. The plan doesn’t catch up in the weeks ahead.',
+    ),
   ).toBeTruthy();
   expect(screen.getByText('Nov 20, kept again Nov 24')).toBeTruthy();
   for (const name of [/^Bo Birch/, /^Wen Ito/, /^Cy Fox/])

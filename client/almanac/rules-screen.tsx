@@ -105,7 +105,7 @@ function RuleCard({ rule, at, all, onOpen }: CardProps) {
     <Card className="gap-1">
       <Lead>{`${sentenceCase(name)}${YEARS_WORDS[rest.years]}`}</Lead>
       <Body>
-        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ' by itself' : ''}${who.length > 0 ? `, to ${andList(who as string[])}` : ', to everybody'}${rest.viewId ? ` in ${view}` : ''}`}
+        {`${sentenceCase(aKind(kind))}${way === 'auto' ? ', sent automatically' : ''}${who.length > 0 ? `, to ${andList(who as string[])}` : ', to everybody'}${rest.viewId ? ` in ${view}` : ''}`}
       </Body>
       <Soft>{active ? brings : 'Switched off.'}</Soft>
       <View className="flex-row flex-wrap">

@@ -27,7 +27,7 @@ export function plannedWords(
       const what = aKind(kind);
       const said = what.charAt(0).toUpperCase() + what.slice(1);
       const when = by ? `, to be written by ${spokenDate(by, today)}` : '';
-      return `${said}${way === 'auto' ? ' by itself' : ''}${when}${shared}.`;
+      return `${said}${way === 'auto' ? ', sent automatically' : ''}${when}${shared}.`;
     }
   }
 }

@@ -100,7 +100,7 @@ export function Days({ form, today }: PartProps & { today: PlainDate }) {
           of={form}
           name="mostTries"
           label="Try another way after"
-          unit="calls without an answer"
+          unit="tries without an answer"
         />
       </View>
       <SwitchField of={form} name="autoNeedsYes" label="What goes by itself waits for a yes" />

@@ -32,6 +32,16 @@ test('without another way the number is to be checked', () => {
   expect(triedWords(item)).toBe(' No answer to 5 calls. Check their number before you try again.');
 });
 
+test('after visits the address is to be checked', () => {
+  const visits = ana({
+    keeperKind: 'visit',
+    unanswered: [{ kind: 'visit', tries: 3, instead: null }],
+  });
+  expect(triedWords(first(visits).item)).toBe(
+    ' No answer to 3 visits. Check their address before you try again.',
+  );
+});
+
 test('what the owner chose stays', () => {
   const one = ana({ unanswered: [{ kind: 'call', tries: 3, instead: 'email' }] });
   const { key } = first(one).item;

@@ -112,3 +112,26 @@ test('with limits by kind and minutes as few promises break as in the best of al
   // Calls of ten minutes and texts of three in one day are a knapsack: the planner takes what is due first.
   expect(off.more / off.cases).toBeLessThan(0.02);
 });
+
+test('after a small change the room that was best is taken again, and the desk that was seen fits into it', () => {
+  let smaller = 0;
+  fc.assert(
+    fc.property(sphere(30), limits, fc.nat(), (rows, most, n) => {
+      const people = rows.map(personOf);
+      const opt = options({ days: 60, capacity: 12, limits: most });
+      const before = bestPlan(people, opt);
+      if (before.room < 12) smaller += 1;
+      const pinned = before.touches.filter(({ day }) => day === today).map(({ item }) => item.key);
+      const now = people.filter((_, i) => i !== n % people.length);
+      const again = bestPlan(now, { ...opt, pinned }, before);
+      const plain = plan(now, { ...opt, pinned });
+      expect(slipsOf(again)).toBeLessThanOrEqual(slipsOf(plain));
+      const desk = (one: typeof again) =>
+        one.touches.filter(({ day }) => day === today).map(({ item }) => item.key);
+      const seen = desk(plain).filter((key) => pinned.includes(key));
+      expect(desk(again)).toEqual(expect.arrayContaining(seen));
+    }),
+    { numRuns: 60, seed: 6 },
+  );
+  expect(smaller).toBeGreaterThan(5);
+});

@@ -4,7 +4,7 @@ import { remembering } from './source';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
 /** In a larger sphere one place a day moves a few promises in thousands: not worth the time. */
-export const SMALLER_TRIED_FOR = 2_000;
+export const SMALLER_TRIED_FOR = 1_000;
 
 /** Numbers tried below a given one, at most. */
 const TRIES = 48;
@@ -13,14 +13,24 @@ const TRIES = 48;
  * The best plan for the room there is. A plan for fewer touches a day is one for more as well, and may
  * break fewer promises, because each touch shifts when the next one is due: so fewer are tried as long
  * as promises break. In steps, as {@link planSteps}.
+ *
+ * @param before the plan until now, where little changed: its room is taken again unless more would break
  */
 export function* bestPlanSteps(
   people: readonly PlanPerson[],
   given: PlanOptions,
+  before: Plan | null = null,
 ): Generator<number, Plan> {
   const options = { ...given, sources: given.sources.map(remembering) };
+  const canShrink = people.length <= SMALLER_TRIED_FOR;
+  if (before && canShrink && before.room >= seenToday(options)) {
+    const capacity = Math.min(before.room, options.capacity);
+    const most = firstSlips(before).length;
+    const again = yield* planUntilSteps(people, { ...options, capacity }, most);
+    if (again) return again;
+  }
   let best = yield* planSteps(people, options);
-  if (people.length > SMALLER_TRIED_FOR) return best;
+  if (!canShrink) return best;
   let slips = firstSlips(best).length;
   for (const capacity of smallerRooms(options)) {
     if (slips === 0) break;
@@ -31,8 +41,12 @@ export function* bestPlanSteps(
 }
 
 /** As {@link bestPlanSteps}, in one go. */
-export function bestPlan(people: readonly PlanPerson[], options: PlanOptions): Plan {
-  return finish(bestPlanSteps(people, options));
+export function bestPlan(
+  people: readonly PlanPerson[],
+  options: PlanOptions,
+  before: Plan | null = null,
+): Plan {
+  return finish(bestPlanSteps(people, options, before));
 }
 
 /** A plan, or null as soon as more promises are broken than that. */
@@ -61,10 +75,15 @@ function finish<T>(steps: Generator<number, T>): T {
 }
 
 /** Numbers below the room there is that hold what today has seen already. */
-function smallerRooms({ capacity, made, vacated, pinned }: PlanOptions): number[] {
-  const today = Object.values(made).reduce((sum, n) => sum + n, vacated + pinned.length);
+function smallerRooms(options: PlanOptions): number[] {
+  const { capacity } = options;
+  const least = Math.max(1, seenToday(options));
   const step = Math.max(1, Math.ceil(capacity / TRIES));
   const rooms: number[] = [];
-  for (let room = capacity - step; room >= Math.max(1, today); room -= step) rooms.push(room);
+  for (let room = capacity - step; room >= least; room -= step) rooms.push(room);
   return rooms;
 }
+
+/** Places of today's desk that are taken: what was made, put off or let go, and what the owner saw. */
+const seenToday = ({ made, vacated, pinned }: PlanOptions): number =>
+  Object.values(made).reduce((sum, n) => sum + n, vacated + pinned.length);

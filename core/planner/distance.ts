@@ -52,7 +52,8 @@ export function heldBackBy(
 }
 
 /**
- * The fixed touch of the person or their home that this one would come too near to; null where there is none, or where a promise would be broken by waiting for it.
+ * The fixed touch of the person or their home that this one would come too near to; null where there is
+ * none, or where a promise would be broken by waiting for it.
  */
 export function tooSoon(
   { item, person: { due, home }, fixture }: Pick<Entry, 'item' | 'person' | 'fixture'>,

@@ -10,8 +10,8 @@ export interface Entry {
   /** Placed, let go, or no longer needed. */
   done: boolean;
   /**
-   * Keeps a promise that still holds, or is fixed: it goes before the rest when not all can be in
-   * time. So promises that were broken once, and beats that keep none, break no other.
+   * Keeps a promise that still holds and would run out without it, or is fixed: it goes before the rest
+   * when not all can be in time. So promises that were broken once, and other beats, break none.
    */
   firm: boolean;
   /** Part of the demand: still to be done, and still able to be in time. */
@@ -71,7 +71,7 @@ export const moreBroken = (a: Entry, b: Entry): boolean =>
 /** Too late to be in time on `day`; what is fixed keeps its right of way. */
 export const isBroken = ({ item }: Entry, day: DayNumber) => !item.fixed && item.latest < day;
 
-/** See {@link Entry.firm}. A promise that holds until the next touch of the cadence does not need this one. */
+/** See {@link Entry.firm}. A promise that holds until the next beat comes due does not need this one. */
 const isFirm = ({ fixed, hold, letGo }: PlanItem, { due, broken }: PersonState): boolean =>
   fixed || (hold > 0 && due !== null && !broken && due <= letGo);
 

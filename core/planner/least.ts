@@ -58,7 +58,7 @@ export function leastCapacity(
   return people.length > SMALLER_TRIED_FOR ? found : lookAround(found, busiestDay(free), planAt);
 }
 
-/** Tries what breaks fewer promises than was found, and with less room as many. */
+/** Looks for a number at which fewer promises break than was found, or as few with less room. */
 function lookAround(
   { capacity, slips }: LeastCapacity,
   most: number,
@@ -73,7 +73,7 @@ function lookAround(
   return { capacity, slips };
 }
 
-/** Touches on the fullest day: more room than that changes nothing. */
+/** Touches on the fullest day: at far more room than that no day fills. */
 function busiestDay({ touches }: Plan): number {
   const load = new Map<number, number>();
   for (const { day } of touches) load.set(day, (load.get(day) ?? 0) + 1);

@@ -86,13 +86,21 @@ class Planner {
   private pinning = false;
   /** The day being filled. */
   private day: DayNumber = -Infinity;
-  private readonly result: Plan = { touches: [], slips: [], overdue: [], letGo: [], unplaced: [] };
+  private readonly result: Plan;
 
   constructor(
     private readonly options: PlanOptions,
     taken: readonly PlannedTouch[],
   ) {
     const { today, days } = options;
+    this.result = {
+      room: options.capacity,
+      touches: [],
+      slips: [],
+      overdue: [],
+      letGo: [],
+      unplaced: [],
+    };
     this.until = today + days - 1;
     this.context = contextOf(options);
     this.opening = Array.from({ length: days }, () => []);

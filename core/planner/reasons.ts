@@ -14,6 +14,7 @@ import {
   countsWords,
   keptDays,
   KIND_WORDS,
+  needsOf,
   TOUCH_KINDS,
   type LastMade,
   type TouchKind,
@@ -194,14 +195,14 @@ export function movedReason(
     : WAITS_WORDS[facts.waits ?? 'other'](from, had);
 }
 
-/** That somebody does not answer this way, and what to do: "No answer to 3 calls. E-mail this time." */
+/** That somebody does not answer this way, and what to do: "No answer to 3 calls. Send an e-mail this time…" */
 export function triedWords({ kind, tried }: PlanItem): string {
   if (!tried) return '';
-  const { noun } = KIND_WORDS[tried.kind];
-  const none = ` No answer to ${plural(tried.tries, noun)}.`;
+  const none = ` No answer to ${plural(tried.tries, KIND_WORDS[tried.kind].noun)}.`;
+  const what = needsOf(tried.kind) === 'address' ? 'address' : 'number';
   return kind === tried.kind
-    ? `${none} Check their number before you try again.`
-    : `${none} Send ${aKind(kind)} this time, and ask for the best number.`;
+    ? `${none} Check their ${what} before you try again.`
+    : `${none} Send ${aKind(kind)} this time, and ask for the best ${what}.`;
 }
 
 /** Why something is still open that was wanted on a day before today. */

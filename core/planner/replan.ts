@@ -45,6 +45,7 @@ export function replan(
   );
   if (!isFlawless(part, concerned)) return null;
   const whole: Plan = {
+    room: before.room,
     touches: mergeByDay(others, part.touches),
     slips: [...staying(before.slips, ({ personId }) => personId), ...part.slips],
     overdue: [...staying(before.overdue, (id) => id), ...part.overdue],

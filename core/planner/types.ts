@@ -100,6 +100,8 @@ export interface Slip {
 }
 
 export interface Plan {
+  /** Touches a day that it was laid out for: those there are, or fewer. */
+  room: number;
   touches: PlannedTouch[];
   /** Promises that will be broken in the days planned, those broken before today left out. */
   slips: Slip[];

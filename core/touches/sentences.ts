@@ -99,8 +99,8 @@ export function standingSentence(
   return `${did}; ${other} keeps the promise of ${plural(promiseDays, 'day')}.`;
 }
 
-/** By when a backlog is worked off: "You’ll catch up by Friday, closest people first." */
+/** By when a backlog is worked off: "The plan catches up by Friday." */
 export const caughtUpWords = (day: PlainDate | null, today: PlainDate): string =>
   day === null
-    ? 'You won’t catch up in the weeks planned.'
-    : `You’ll catch up by ${spokenDate(day, today)}, closest people first.`;
+    ? 'The plan doesn’t catch up in the weeks ahead.'
+    : `The plan catches up by ${spokenDate(day, today)}.`;

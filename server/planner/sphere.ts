@@ -174,7 +174,7 @@ async function renew(ctx: Context, old: Sphere, changed: readonly string[]): Pro
   const names = new Map(old.names);
   for (const id of ids) names.delete(id);
   const quick = people.length > PLANNED_WHOLE ? replan(old.plan, people, ids, options) : null;
-  const result = quick?.plan ?? (await inTurns(bestPlanSteps(people, options)));
+  const result = quick?.plan ?? (await inTurns(bestPlanSteps(people, options, old.plan)));
   return {
     ...old,
     people,
