@@ -92,15 +92,8 @@ class Planner {
     private readonly options: PlanOptions,
     taken: readonly PlannedTouch[],
   ) {
-    const { today, days } = options;
-    this.result = {
-      room: options.capacity,
-      touches: [],
-      slips: [],
-      overdue: [],
-      letGo: [],
-      unplaced: [],
-    };
+    const { today, days, capacity: room } = options;
+    this.result = { room, touches: [], slips: [], overdue: [], letGo: [], unplaced: [] };
     this.until = today + days - 1;
     this.context = contextOf(options);
     this.opening = Array.from({ length: days }, () => []);
@@ -328,7 +321,7 @@ class Planner {
     return ready && { entry: ready, from: this.ready };
   }
 
-  private pulledForward(fits: (kind: TouchKind) => boolean, onlyFirm: boolean): Entry | undefined {
+  private pulledForward(fits: KindTest, onlyFirm: boolean): Entry | undefined {
     // What was wanted meanwhile stands among the ready or the broken ones as well.
     this.early.takeWhile((entry) => isBroken(entry, this.day));
     return this.early.peek(fits, onlyFirm);
