@@ -1,7 +1,7 @@
 import { listOutbox } from '@/contract/messages';
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
-import { getPerson, listPeople } from '@/contract/people';
+import { getPerson, listPeople, peopleFacets } from '@/contract/people';
 import { listCadences } from '@/contract/cadences';
 import { listRotas } from '@/contract/rota';
 import { listArrivals } from '@/contract/intake';
@@ -100,6 +100,19 @@ test('after weeks away one line says how much is overdue and when it is worked o
   expect(
     await screen.findByText('24 people are overdue. The plan catches up by December 18.'),
   ).toBeTruthy();
+});
+
+test.each([
+  [0, 'Every promise is kept for now. The weeks to come are under Ahead.'],
+  [24, 'Nothing is planned for today. The weeks to come are under Ahead.'],
+])('an empty desk with %d people overdue', async (overdue, words) => {
+  prepared({ workingDay: false, backlog: { overdue, caughtUpOn: null } }).answer(peopleFacets, {
+    total: 30,
+    warmth: { soon: 3 },
+    tags: [],
+  });
+  show(<DeskScreen />);
+  expect(await screen.findByText(words)).toBeTruthy();
 });
 
 test('everybody reached is said; so is who found no room', async () => {

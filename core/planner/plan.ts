@@ -13,7 +13,7 @@ import {
   type PersonState,
 } from './entries';
 import { anotherWay } from './another-way';
-import { brokenRoom } from './broken';
+import { BROKEN_SHARE, brokenRoom } from './broken';
 import { heldBackBy, keepsAway, tooNear, tooSoon, wouldBreak } from './distance';
 import { Gauges, type KindTest } from './gauges';
 import { KEEPER, keeperItem, yields, type ItemContext, type PlanItem } from './items';
@@ -214,8 +214,9 @@ class Planner {
   }
 
   /**
-   * What keeps promises goes first, then what makes good for broken ones, then the rest up to the
-   * day's share of what is wanted around it. Where the weeks ahead are crowded, more is begun early.
+   * What must be done today to keep a promise goes first, then what makes good for broken ones, then
+   * the rest up to the day's share of what is wanted around it. Where the weeks ahead are crowded,
+   * what keeps a promise is begun early.
    */
   private fillDay(day: DayNumber): void {
     const at = this.index(day);
@@ -231,7 +232,7 @@ class Planner {
     if (this.broken.size > 0) {
       this.brokenCredit += brokenRoom(day, this.gauges.roomOn(at));
       this.placeBroken(day, this.brokenCredit);
-      this.placeAll(() => this.takeInTime(at, { onlyFirm: true, hasShare: false }));
+      this.placeAll(() => this.takeInTime(at, { onlyFirm: true, hasShare: true }));
     }
     const crowded = this.gauges.crowdedKinds(at);
     if (crowded) this.placeAll(() => this.takeCrowded(at, crowded));
@@ -280,7 +281,9 @@ class Planner {
     { onlyFirm, hasShare }: { onlyFirm: boolean; hasShare: boolean },
   ): Entry | undefined {
     const fits = (kind: TouchKind) => this.gauges.fits(kind, at);
-    const pressed = this.gauges.pressedKinds(at);
+    const pressed = onlyFirm
+      ? this.gauges.pressedKinds(at, 'firm', 1 - BROKEN_SHARE)
+      : this.gauges.pressedKinds(at);
     const best = this.mostUrgent(fits, pressed, onlyFirm);
     if (!best) return undefined;
     if (hasShare && !pressed?.(best.entry.item.kind) && this.canWait(best.entry)) return undefined;

@@ -194,7 +194,7 @@ test.each([
   [
     'a beat that is done before its day',
     say({ wanted: now + 3 }, 'early'),
-    'Quarterly: call. Moved up from Thursday, while there’s room.',
+    'Quarterly: call. Moved up from Thursday, to make room later.',
   ],
   [
     'a promise that a planned touch renews before',
@@ -214,7 +214,7 @@ test.each([
   [
     'somebody new',
     say(keeper, 'early', { last: null }),
-    'New here. Say hello by Friday. Planned early, while there’s room.',
+    'New here. Say hello by Friday. Planned early, to make room later.',
   ],
   [
     'thanks, which nobody meant before',

@@ -182,7 +182,7 @@ export function movedReason(
     return day > toDayNumber(today) && facts.waits === 'full' ? ' No room sooner.' : '';
   const had = facts.had ? `, which had ${plural(facts.had, 'touch', 'touches')}` : '';
   if (item.source === KEEPER && cause === 'early' && !had)
-    return ' Planned early, while there’s room.';
+    return ' Planned early, to make room later.';
   if (cause === 'full' && item.wanted < toDayNumber(today)) return leftWords(item.wanted, facts);
   if (cause === 'distance')
     return item.source === KEEPER || !yieldsTo
@@ -191,7 +191,7 @@ export function movedReason(
   const from = spokenDate(toPlainDate(cause === 'day_off' ? item.nominal : item.wanted), today);
   if (cause === 'day_off') return ` Moved from ${from}, ${facts.holiday ?? 'a day off'}.`;
   return cause === 'early'
-    ? ` Moved up from ${from}${had || ', while there’s room'}.`
+    ? ` Moved up from ${from}${had || ', to make room later'}.`
     : WAITS_WORDS[facts.waits ?? 'other'](from, had);
 }
 
