@@ -254,5 +254,5 @@ test('kinds of touch are set up, and the day goes by it', async ({ page, penpal 
   await goTo(page, 'Desk');
   await page.reload();
   await expect(page.getByText('about 20 min')).toBeVisible();
-  await expect(page.getByText('1 touch found no room today and moved on.')).toBeVisible();
+  await expect(page.getByText('1 touch moved from today to later days.')).toBeVisible();
 });
