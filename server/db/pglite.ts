@@ -7,6 +7,7 @@ import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 
 import { countingWrites, READS, WORD_SIMILARITY, type Db, type Row, type Sql } from './db';
 import { inTurn, walFlusher } from './flush';
+import { assertRoom, restartable } from './panic';
 
 const asIs = (text: string) => text;
 
@@ -41,6 +42,17 @@ function breather(): () => Promise<void> {
   };
 }
 
+/** Asks an instance, or a transaction in one, and breathes after each statement. */
+const asker =
+  (breathe: () => Promise<void>) =>
+  (on: Pick<PGlite, 'query'>): Sql => ({
+    query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) => {
+      const { rows } = await on.query<T>(text, [...params]);
+      await breathe();
+      return rows;
+    },
+  });
+
 /** Its files are made through emscripten, which heeds no umask of the process. */
 function keepPrivate({ Module: { FS } }: PGlite): void {
   const chmod = FS.chmod.bind(FS);
@@ -48,15 +60,10 @@ function keepPrivate({ Module: { FS } }: PGlite): void {
     chmod(path, mode & ~0o077, ...rest);
 }
 
-/**
- * Opens PGlite in a directory, or in memory when `dir` is null. `image` is a file made by `dump`
- * that a new directory starts from, which is several times faster than creating one.
- */
-export async function openPglite(
+async function start(
   dir: string | null,
-  image?: string,
-  { onFlushFault = () => {}, amcheck = false }: PgliteOptions = {},
-): Promise<Db & { dump(): Promise<Uint8Array> }> {
+  { image, amcheck }: { image?: string | undefined; amcheck: boolean },
+): Promise<PGlite> {
   const loadDataDir = image ? new Blob([new Uint8Array(await readFile(image))]) : undefined;
   const pg = await PGlite.create({
     ...(dir ? { dataDir: dir } : {}),
@@ -70,16 +77,29 @@ export async function openPglite(
   await pg.exec('set default_statistics_target = 10');
   // Old parts of the log are removed, not kept for later with what stands in them.
   await pg.exec('set wal_recycle = off');
+  return pg;
+}
+
+/**
+ * Opens PGlite in a directory, or in memory when `dir` is null. `image` is a file made by `dump`
+ * that a new directory starts from, which is several times faster than creating one.
+ */
+export async function openPglite(
+  dir: string | null,
+  image?: string,
+  { onFlushFault = () => {}, amcheck = false }: PgliteOptions = {},
+): Promise<Db & { dump(): Promise<Uint8Array> }> {
+  const hasRoom = async () => {
+    if (dir) await assertRoom(dir);
+  };
+  const server = restartable(await start(dir, { image, amcheck }), async () => {
+    await hasRoom();
+    if (dir) return start(dir, { amcheck });
+    throw new Error('What was kept in memory is gone.');
+  });
   const flush = dir ? walFlusher(dir) : null;
   const turns = inTurn();
-  const breathe = breather();
-  const sqlOn = (on: Pick<PGlite, 'query'>): Sql => ({
-    query: async <T extends object = Row>(text: string, params: readonly unknown[] = []) => {
-      const { rows } = await on.query<T>(text, [...params]);
-      await breathe();
-      return rows;
-    },
-  });
+  const sqlOn = asker(breather());
   // A transaction has the database to itself: who asks past their own would wait for themselves for ever.
   const within = new AsyncLocalStorage<true>();
   const assertOutside = () => {
@@ -94,24 +114,32 @@ export async function openPglite(
     kind: 'pglite' as const,
     query: async <T extends object>(text: string, params?: readonly unknown[]) => {
       assertOutside();
-      const rows = await sqlOn(pg).query<T>(text, params);
+      const rows = await sqlOn(await server.live()).query<T>(text, params);
       if (!READS.test(text)) await keep();
       return rows;
     },
     transaction: async (work, { part = false } = {}) => {
       assertOutside();
+      const pg = await server.live();
       const result = await pg.transaction((tx) =>
         within.run(true, () => work(sqlOn(tx as unknown as PGlite))),
       );
       await keep({ soon: part });
       return result;
     },
-    checkpoint: () => turns(async () => void (await pg.query('checkpoint'))),
+    checkpoint: () =>
+      turns(async () => {
+        await hasRoom();
+        await (await server.live()).query('checkpoint');
+      }),
     script: async (text) => {
-      await pg.exec(text);
+      await (await server.live()).exec(text);
       await keep();
     },
-    dump: async () => new Uint8Array(await (await pg.dumpDataDir('gzip')).arrayBuffer()),
-    close: () => pg.close(),
+    dump: async () => {
+      const file = await (await server.live()).dumpDataDir('gzip');
+      return new Uint8Array(await file.arrayBuffer());
+    },
+    close: () => server.close(),
   });
 }

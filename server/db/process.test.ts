@@ -9,6 +9,7 @@ import { call } from '@/contract/call';
 import { addPerson, listPeople } from '@/contract/people';
 import { health } from '@/contract/settings';
 import { checkForNobody, failToStart, startServer } from '@/testing/process';
+import { mountSmallDisk } from '@/testing/small-disk';
 
 jest.setTimeout(180_000);
 
@@ -18,36 +19,27 @@ beforeAll(async () => {
 });
 afterAll(() => rm(dir, { recursive: true, force: true }));
 
-/** A small disk of its own; null where this user may not mount one. */
-function mountSmallDisk(at: string): (() => void) | null {
-  mkdirSync(at);
-  const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=90m', 'tmpfs', at]);
-  return mounted.status === 0 ? () => void spawnSync('umount', ['-l', at]) : null;
-}
-
 test('a full disk: nothing is half-written, it is said, and work goes on once there is room', async () => {
-  const disk = join(dir, 'disk');
-  const unmount = mountSmallDisk(disk);
-  if (!unmount) return console.warn('No right to mount a small disk: the full disk was not tried.');
+  const disk = mountSmallDisk(join(dir, 'disk'));
+  if (!disk) return;
   try {
-    const server = await startServer(['--port', '0', '--data', join(disk, 'data')]);
+    const server = await startServer(['--port', '0', '--data', join(disk.dir, 'data')]);
     const base = server.url;
     const add = (givenName: string) =>
       call(addPerson, { body: { givenName, note: randomBytes(4000).toString('hex') } }, { base });
     await add('before');
-    const filler = join(disk, 'filler');
-    spawnSync('dd', ['if=/dev/zero', `of=${filler}`, 'bs=64k']);
+    disk.fill();
     let refused = '';
     for (let i = 0; i < 200 && !refused; i++)
       await add('full').catch((error: Error) => (refused = error.message));
     expect(refused).toBe('The disk is full, so nothing was saved. Make room and try again.');
     const { total } = await call(listPeople, {}, { base });
-    await rm(filler);
+    await disk.makeRoom();
     await add('after');
     expect((await call(listPeople, {}, { base })).total).toBe(total + 1);
     await server.end('SIGTERM');
   } finally {
-    unmount();
+    disk.remove();
   }
 });
 
