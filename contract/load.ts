@@ -32,5 +32,21 @@ export const AddedLoad = z.object({
   slipsBefore: z.number().int(),
   slipsAfter: z.number().int(),
   slipsFirst: z.array(z.object({ personId: PersonId, name: z.string(), on: Day })),
+  /** Touches of anything else that would stand on another day, or in the plan no more, and the first of them. */
+  others: z.object({
+    moved: z.number().int(),
+    gone: z.number().int(),
+    /** Those of them that stand on today. */
+    fromToday: z.number().int(),
+    first: z.array(
+      z.object({
+        personId: PersonId,
+        name: z.string(),
+        kind: z.enum(TOUCH_KINDS),
+        from: Day,
+        to: Day.nullable(),
+      }),
+    ),
+  }),
 });
 export type AddedLoad = z.infer<typeof AddedLoad>;

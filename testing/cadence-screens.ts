@@ -21,6 +21,9 @@ const VIEW = {
 /** One week of load, before and after. */
 export const LOAD = [{ monday: TODAY, before: 10, after: 14, capacity: 40 }];
 
+/** A change that moves nothing of anything else. */
+export const NO_OTHERS = { moved: 0, gone: 0, fromToday: 0, first: [] };
+
 /** A server with a cadence, another one, and a view; and what a change of the first would bring. */
 export const prepared = (change: Partial<Cadence> = {}) => {
   const cadence = sample.cadence(change);
@@ -69,6 +72,7 @@ export const prepared = (change: Partial<Cadence> = {}) => {
       noDay: 0,
       noDayFirst: [],
       slipsFirst: [],
+      others: NO_OTHERS,
       slipsBefore: 0,
       slipsAfter: 0,
     });

@@ -4,6 +4,11 @@ import type { AddedLoad as Compared } from '@/contract/load';
 import { figure, plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
+interface OthersProps {
+  others: Compared['others'];
+  today: PlainDate;
+}
+
 interface Props {
   compared: Compared;
   label: string;
@@ -23,6 +28,7 @@ export const AddedLoad = ({ compared, label, today }: Props) => (
       baseLabel="asked for already"
       addedLabel={label}
     />
+    <Others others={compared.others} today={today} />
     <Body>{slipSentence(compared)}</Body>
     {compared.slipsFirst.map(({ personId, name, on }) => (
       <Soft key={personId}>{`${name}, ${shortDate(on, today)}`}</Soft>
@@ -38,6 +44,29 @@ export const AddedLoad = ({ compared, label, today }: Props) => (
     {compared.noDay > NAMED ? <Soft>{`and ${figure(compared.noDay - NAMED)} more`}</Soft> : null}
   </>
 );
+
+/** What makes room: other touches that are planned already. */
+function Others({ others: { moved, gone, fromToday, first }, today }: OthersProps) {
+  if (moved + gone === 0) return <Body>No other touch moves.</Body>;
+  const parts = [
+    moved > 0 ? `${plural(moved, 'other touch moves', 'other touches move')} to another day` : '',
+    gone > 0 ? `${plural(gone, 'other touch falls', 'other touches fall')} away` : '',
+  ].filter(Boolean);
+  const ofToday = fromToday > 0 ? `, ${figure(fromToday)} of them from today` : '';
+  return (
+    <>
+      <Body>{`In the next 13 weeks ${parts.join(' and ')}${ofToday}.`}</Body>
+      {first.map(({ personId, name, kind, from, to }) => (
+        <Soft key={`${personId} ${kind} ${from}`}>
+          {`${name}, ${KIND_WORDS[kind].noun} of ${shortDate(from, today)}: ${to ? `moves to ${shortDate(to, today)}` : 'falls away'}`}
+        </Soft>
+      ))}
+      {moved + gone > first.length ? (
+        <Soft>{`and ${figure(moved + gone - first.length)} more`}</Soft>
+      ) : null}
+    </>
+  );
+}
 
 /** So many of those that find no day are named. */
 const NAMED = 5;

@@ -11,7 +11,7 @@ import { choose, press, refusal, screen, show, TODAY, type, waitFor } from '@/te
 import { EnrolScreen } from './enrol-screen';
 import { RotaScreen } from './rota-screen';
 
-import { LOAD, prepared } from '@/testing/cadence-screens';
+import { LOAD, NO_OTHERS, prepared } from '@/testing/cadence-screens';
 describe('enrolling', () => {
   const PREVIEW: CallOutput<typeof previewEnrolment> = {
     people: 3,
@@ -39,6 +39,7 @@ describe('enrolling', () => {
     noDay: 0,
     noDayFirst: [],
     slipsFirst: [],
+    others: NO_OTHERS,
     slipsBefore: 0,
     slipsAfter: 0,
   };
@@ -65,6 +66,7 @@ describe('enrolling', () => {
       'No address.',
       '1 person is on it already and stay as they are.',
       '1 person lacks something it needs',
+      'No other touch moves.',
     ])
       expect(screen.getByText(words)).toBeTruthy();
     await press('A few each day', 'radio');
@@ -79,6 +81,32 @@ describe('enrolling', () => {
       leaveOutLacking: true,
       who: { filter: {} },
     });
+  });
+
+  test('what it would move of others is told, with the first of them', async () => {
+    const move = { name: 'Bo Birch', kind: 'call' as const, from: TODAY };
+    prepared().answer(previewEnrolment, {
+      ...PREVIEW,
+      others: {
+        moved: 4,
+        gone: 1,
+        fromToday: 2,
+        first: [
+          { ...move, personId: sample.id(2), to: addDays(TODAY, 2) },
+          { ...move, personId: sample.id(3), name: 'Wen Ito', to: null },
+        ],
+      },
+    });
+    show(<EnrolScreen />);
+    await screen.findByText(
+      'In the next 13 weeks 4 other touches move to another day and 1 other touch falls away, 2 of them from today.',
+    );
+    for (const words of [
+      'Bo Birch, call of Nov 23: moves to Nov 25',
+      'Wen Ito, call of Nov 23: falls away',
+      'and 3 more',
+    ])
+      expect(screen.getByText(words)).toBeTruthy();
   });
 
   test('from a sheet it is for that one, and leads back there', async () => {

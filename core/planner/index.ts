@@ -10,5 +10,6 @@ export * from './proposals';
 export * from './reasons';
 export * from './replan';
 export * from './room';
+export * from './shifted';
 export * from './source';
 export * from './types';

@@ -14,8 +14,8 @@ export interface Outlook {
   letGo: LetGo[];
   /** What still waits when the days planned are over. */
   unplaced: PlanItem[];
-  /** What is planned of the group that was asked for. */
-  ofGroup: PlannedTouch[];
+  /** What is planned, one by one; empty where that was not asked for. */
+  touches: PlannedTouch[];
   /** Null where it was not asked for. */
   least: LeastCapacity | null;
 }
@@ -27,8 +27,8 @@ export interface OutlookTask {
   options: Omit<PlanOptions, 'sources'>;
   /** Whether to search for the least room as well. */
   search: boolean;
-  /** Whose touches are answered one by one: those of a cadence. */
-  group?: string;
+  /** Whether the touches are wanted one by one. */
+  touches?: boolean;
 }
 
 /**
@@ -37,7 +37,7 @@ export interface OutlookTask {
  * @param onStep told after each planner run; see {@link leastCapacity}
  */
 export function outlook(
-  { people, options: given, search, group }: OutlookTask,
+  { people, options: given, search, touches = false }: OutlookTask,
   sources: PlanOptions['sources'],
   onStep: (runs: number) => void = () => {},
 ): Outlook {
@@ -46,7 +46,7 @@ export function outlook(
   onStep(1);
   return {
     ...outlookOf(result, people, options),
-    ofGroup: group ? result.touches.filter(({ item }) => item.group === group) : [],
+    touches: touches ? result.touches : [],
     least: search ? leastCapacity(people, options, (runs) => onStep(runs + 1)) : null,
   };
 }
@@ -62,7 +62,7 @@ export const outlookOf = (
   overdue: overdueNow(result, people),
   letGo: result.letGo,
   unplaced: result.unplaced,
-  ofGroup: [],
+  touches: [],
   least: null,
 });
 

@@ -11,7 +11,7 @@ import type { Context } from '../context';
 import { newId } from '../db';
 import { resolveSelection } from '../people';
 import { groupBy, sphereNow, type Sphere } from '../planner';
-import { compareWith } from './load';
+import { compareLoad } from './load';
 import { planSettled } from './plan-queries';
 import * as queries from './queries';
 
@@ -40,12 +40,13 @@ export async function tryDraft(
   const changed = stored ? compare(sphere, stored, cadence, running) : null;
   const joining = who ? await joiningRuns(ctx, sphere, cadence.id, who) : new Map();
   const people = withJoining(withCadence(sphere.people, cadence), cadence, joining);
-  const { load, ofGroup } = await compareWith(ctx, before, people, cadence.id);
+  const { load, touches } = await compareLoad(ctx, before, people, cadence.id);
+  const ofCadence = touches.filter(({ item }) => item.group === cadence.id);
   return {
     running: running.length,
     joining: joining.size,
     changed: toAnswer(changed, sphere),
-    planned: inPlan(before, cadence.id, ofGroup, joining),
+    planned: inPlan(before, cadence.id, ofCadence, joining),
     ...load,
   };
 }

@@ -117,7 +117,7 @@ export async function previewEnrol(
     candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
     lacking: lacking.slice(0, LACKING_SHOWN),
     lackingCount: lacking.length,
-    ...(await compareLoad(ctx, sphere, then)),
+    ...(await compareLoad(ctx, sphere, then, cadence.id)).load,
   };
 }
 

@@ -1,11 +1,13 @@
 import type { AddedLoad } from '@/contract/load';
 import {
   firstSlips,
+  shifted,
   weeklyLoad,
   withoutDay,
   type LetGo,
   type PlannedTouch,
   type PlanPerson,
+  type Shift,
 } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
@@ -14,23 +16,19 @@ import { letGoWords, type Sphere } from '../planner';
 
 /** Of those without a day, and of those whose promise would break, so many are named. */
 const NAMED = 20;
+/** Of the touches that move. */
+const MOVES_NAMED = 5;
 
-/** The weeks of the plan as it is beside those of the sphere as it would be: what is asked for. */
+/**
+ * The weeks of the plan as it is beside those of the sphere as a cadence would make it: what is asked
+ * for, what it does to others, and the touches as they would be.
+ */
 export async function compareLoad(
   ctx: Context,
   sphere: Sphere,
   then: PlanPerson[],
-): Promise<AddedLoad> {
-  return (await compareWith(ctx, sphere, then)).load;
-}
-
-/** As {@link compareLoad}, with what would be planned of one cadence. */
-export async function compareWith(
-  ctx: Context,
-  sphere: Sphere,
-  then: PlanPerson[],
-  group?: string,
-): Promise<{ load: AddedLoad; ofGroup: PlannedTouch[] }> {
+  cadenceId: string,
+): Promise<{ load: AddedLoad; touches: PlannedTouch[] }> {
   const { plan, options } = sphere;
   const before = weeklyLoad(plan, options);
   const { sources: _, ...plain } = options;
@@ -38,7 +36,7 @@ export async function compareWith(
     people: then,
     options: plain,
     search: false,
-    ...(group ? { group } : {}),
+    touches: true,
   });
   const keyOf = ({ item }: LetGo) => item.key;
   const without = new Set(withoutDay(plan).map(keyOf));
@@ -64,6 +62,23 @@ export async function compareWith(
         name: sphere.names.get(personId) ?? '',
         on: toPlainDate(on),
       })),
+    others: othersOf(sphere, shifted(plan.touches, after.touches, cadenceId)),
   };
-  return { load, ofGroup: after.ofGroup };
+  return { load, touches: after.touches };
+}
+
+function othersOf({ names, options }: Sphere, shifts: readonly Shift[]): AddedLoad['others'] {
+  const gone = shifts.filter(({ to }) => to === null).length;
+  return {
+    moved: shifts.length - gone,
+    gone,
+    fromToday: shifts.filter(({ touch }) => touch.day === options.today).length,
+    first: shifts.slice(0, MOVES_NAMED).map(({ touch: { item, day }, to }) => ({
+      personId: item.personId,
+      name: names.get(item.personId) ?? '',
+      kind: item.kind,
+      from: toPlainDate(day),
+      to: to === null ? null : toPlainDate(to),
+    })),
+  };
 }

@@ -15,6 +15,7 @@ import {
 } from '@/contract/enrolments';
 import { undoAction } from '@/contract/history';
 import { getPerson, listPeople } from '@/contract/people';
+import { saveSettings } from '@/contract/settings';
 import { plainDate } from '@/core/time';
 import { startTestApi, type TestApi } from '@/testing/api';
 import { beat, cadencesOf } from '@/testing/cadences';
@@ -186,6 +187,29 @@ describe('changing a running cadence', () => {
     expect(told.goneFirst.map(({ name }) => name).sort()).toEqual(
       told.gone > 0 ? ['Ana', 'Bo'] : [],
     );
+  });
+
+  test('what it moves of others is told as the plan then has it', async () => {
+    await api.call(saveSettings, { body: { capacity: 1 } });
+    const others: string[] = [];
+    for (const name of ['Bo', 'Cy', 'Di', 'Ed']) others.push(await person(name));
+    await on.enrol(await on.build([beat(9)], { name: 'Others', rounds: 1 }), others, TODAY);
+    const ana = await person('Ana', { promiseDays: 14 });
+    const id = await on.build([beat(30)], { rounds: 1 });
+    await on.enrol(id, [ana], TODAY);
+    const days = async () => (await Promise.all(others.map(planned))).map(([first]) => first);
+    const before = await days();
+    const { version, ...rest } = await api.call(getCadence, { params: { id } });
+    const draft = CadenceDraft.parse(rest);
+    draft.beats = [5, 9, 10, 11, 12].map((n) => beat(n));
+    const trial = await api.call(tryCadence, { body: { id, draft, who: null } });
+    await api.call(saveCadence, { params: { id }, body: { ...draft, version } });
+    const after = await days();
+    const moved = before.filter((day, i) => after[i] && after[i] !== day).length;
+    const gone = after.filter((day) => !day).length;
+    expect(moved + gone).toBeGreaterThan(0);
+    expect(trial.others).toMatchObject({ moved, gone, fromToday: 0 });
+    expect(trial.others.first).toHaveLength(Math.min(5, moved + gone));
   });
 
   test('a draft shows the load it would add for the people meant, and writes nothing', async () => {
