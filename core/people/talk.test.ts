@@ -6,6 +6,7 @@ const today = plainDate('2026-11-23');
 const source = (change: Partial<TalkSource>): TalkSource => ({
   reached: true,
   lastWords: { on: today, words: 'Met at the market' },
+  looks: [],
   pinned: [],
   followUps: [],
   ties: [],
@@ -22,4 +23,19 @@ test('of somebody who was never reached there is a note, and no last time', () =
     words: 'Met at the market (today)',
   });
   expect(whatToTalkAbout(source({}), today)[0]!.about).toBe('Last time');
+});
+
+test('what they opened, and where they followed it to, is told as people name it', () => {
+  const looks = [
+    { subject: 'Rates this fall', on: plainDate('2026-11-20'), link: '' },
+    {
+      subject: 'Boat show',
+      on: today,
+      link: 'https://www.example.com/boats/?from=letter#top',
+    },
+  ];
+  expect(whatToTalkAbout(source({ lastWords: null, looks }), today)).toEqual([
+    { about: 'Opened lately', words: '“Rates this fall” (3 days ago)' },
+    { about: 'Opened lately', words: '“Boat show” and its link to example.com/boats (today)' },
+  ]);
 });

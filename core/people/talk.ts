@@ -10,12 +10,21 @@ import {
 
 import { TIE_WORDS, type TieSeen } from './ties';
 
+/** A letter that they opened; `link` is where they followed it to, empty where they did not. */
+export interface Look {
+  subject: string;
+  on: PlainDate;
+  link: string;
+}
+
 /** What is known that a conversation can begin with. */
 export interface TalkSource {
   /** Whether they were ever reached: only then is there a last time. */
   reached: boolean;
   /** What was written last. */
   lastWords: { on: PlainDate; words: string } | null;
+  /** The latest first. */
+  looks: readonly Look[];
   pinned: readonly { on: PlainDate; body: string }[];
   followUps: readonly { on: PlainDate; words: string }[];
   ties: readonly { kind: TieSeen; name: string; birthday: string | null }[];
@@ -46,6 +55,7 @@ export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[
       about: source.reached ? 'Last time' : 'Latest note',
       words: `${lastWords.words} (${daysAgo(lastWords.on, today)})`,
     });
+  lines.push(...openedLately(source, today));
   for (const { on, words } of followUps)
     lines.push({
       about: 'Promised',
@@ -67,6 +77,15 @@ export function whatToTalkAbout(source: TalkSource, today: PlainDate): TalkLine[
   if (interests.length > 0) lines.push({ about: 'Likes', words: interests.join(', ') });
   return lines;
 }
+
+const openedLately = ({ looks }: TalkSource, today: PlainDate): TalkLine[] =>
+  looks.map(({ subject, on, link }) => ({
+    about: 'Opened lately',
+    words: `“${subject}”${link ? ` and its link to ${shortLink(link)}` : ''} (${daysAgo(on, today)})`,
+  }));
+
+/** An address as people name it: "example.com/rates". */
+const shortLink = (link: string): string => link.replace(/^https?:\/\/(www\.)?|\/?([?#].*)?$/g, '');
 
 /** Who sent them, and whom they sent. */
 const referrals = ({ ties }: TalkSource): TalkLine[] =>

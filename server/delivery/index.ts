@@ -23,6 +23,7 @@ export { filledHtml, htmlOf } from './content';
 export { report, reportIn, type DeliveryEvent } from './events';
 export { fillIn, renderDeliveries, type DeliveryRequest, type RenderedDelivery } from './make';
 export { findDelivery, type ShownRow } from './outbox-queries';
+export { looksOf } from './looks';
 export { addDeliveries, queueDeliveries, wakeOutbox } from './queue';
 export { readRecipients, type Recipient } from './recipients';
 export type { Content, DeliveryRow } from './row';

@@ -59,9 +59,14 @@ test('opened and followed are noted, the privacy line says so, and links lead wh
   expect((await follow(links[1]!)).headers.get('location')).toBe('https://example.org/');
   await follow(pixel!);
   const [{ id }] = (await call(listSent)).messages as [{ id: string }, ...unknown[]];
-  const { outcome, events } = await call(getMessage, { params: { id } });
+  const { outcome, events, personId } = await call(getMessage, { params: { id } });
   expect(outcome).toBe('clicked');
   expect(events.map(({ kind }) => kind)).toEqual(['opened', 'clicked', 'clicked']);
+  const { talk } = await call(getPerson, { params: { id: personId } });
+  expect(talk).toContainEqual({
+    about: 'Opened lately',
+    words: expect.stringMatching(/^“.+” and its link to example\.(com\/list|org) \(\w+\)$/),
+  });
   expect((await call(listResults)).results).toMatchObject([
     { cadence: 'By itself', beat: 1, sent: 1, delivered: 1, opened: 1, clicked: 1, answered: 0 },
   ]);

@@ -11,6 +11,7 @@ import {
 } from '@/core/touches';
 
 import type { Context } from '../context';
+import { looksOf } from '../delivery';
 import { enrolmentsOf } from '../enrolments';
 import {
   circleOf,
@@ -72,7 +73,10 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
     ties,
     household: await householdOf(ctx.db, person.household_id),
     jobs,
-    talk: talkOf({ last, notes, ties, jobs, fields, followUps }, today),
+    talk: talkOf(
+      { last, looks: await looksOf(ctx, id), notes, ties, jobs, fields, followUps },
+      today,
+    ),
     events: await storyOf(ctx, id),
     planned: (sphere.byPerson.get(id) ?? []).map((touch) => ({
       key: touch.item.key,
@@ -90,6 +94,7 @@ type Read<Reader extends (...args: never[]) => Promise<unknown>> = Awaited<Retur
 const talkOf = (
   {
     last,
+    looks,
     notes,
     ties,
     jobs,
@@ -97,6 +102,7 @@ const talkOf = (
     followUps,
   }: {
     last: LastMade | null;
+    looks: Read<typeof looksOf>;
     notes: Read<typeof notesOf>;
     ties: Read<typeof tiesOf>;
     jobs: Read<typeof jobsOf>;
@@ -109,6 +115,7 @@ const talkOf = (
     {
       reached: last !== null,
       lastWords: lastWords(notes),
+      looks,
       pinned: notes.filter(({ pinned }) => pinned).map(shownNote),
       followUps: followUps.map(({ on_day, words }) => ({ on: plainDate(on_day), words })),
       ties,
