@@ -73,16 +73,23 @@ export const followUpSource: TouchSource = {
 /** What a follow-up is about; thanks are planned by themselves, which nobody meant before. */
 export interface FollowUpWords {
   words: string;
-  thanks: boolean;
+  /** Who came, where it is thanks for having sent them. */
+  thanksFor: string | null;
 }
+
+/** What can be said then: thanks are known beforehand. */
+export const followUpSays = ({ thanksFor }: Pick<FollowUpWords, 'thanksFor'>): string =>
+  thanksFor
+    ? `Thank you for sending ${thanksFor} to me. I’ll look after them well, and let you know how it goes.`
+    : '';
 
 /** Why a follow-up is on the desk. */
 export function followUpReason(
   { nominal }: PlanItem,
-  { words, thanks }: FollowUpWords,
+  { words, thanksFor }: FollowUpWords,
   today: PlainDate,
 ): string {
-  if (thanks) return `${sentenceCase(words)}.`;
+  if (thanksFor) return `${sentenceCase(words)}.`;
   const when = spokenDate(toPlainDate(nominal), today);
   return words
     ? `You meant to follow up ${when}: ${words}`.replace(/([^.?!])$/, '$1.')

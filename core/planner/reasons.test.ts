@@ -22,13 +22,13 @@ const now = toDayNumber(today);
 interface Facts extends ReasonFacts {
   cadenceName: string;
   followUpWords: string;
-  thanks: boolean;
+  thanksFor: string | null;
 }
 
 const facts: Facts = {
   cadenceName: 'Quarterly',
   followUpWords: '',
-  thanks: false,
+  thanksFor: null,
   promiseDays: 60,
   due: now + 4,
   last: { kind: 'call', outcome: 'reached', on: plainDate('2026-09-28'), hold: 1 },
@@ -58,7 +58,7 @@ function sentence(touch: PlannedTouch, all: Facts): string {
     item.source === BEAT
       ? beatReason(item, all.cadenceName)
       : item.source === FOLLOW_UP
-        ? followUpReason(item, { words: all.followUpWords, thanks: all.thanks }, all.today)
+        ? followUpReason(item, { words: all.followUpWords, thanksFor: all.thanksFor }, all.today)
         : keeperReason(all);
   return (
     why +
@@ -220,7 +220,7 @@ test.each([
     'thanks, which nobody meant before',
     say({ source: FOLLOW_UP, nominal: now }, 'as_asked', {
       followUpWords: 'thanks for sending Bo',
-      thanks: true,
+      thanksFor: 'Bo',
     }),
     'Thanks for sending Bo.',
   ],

@@ -288,11 +288,7 @@ describe('thanks for a referral', () => {
     (await api.call(addPerson, { body: { givenName: name, phone: '555-0109', referredBy: by } }))
       .id;
   const next = async (id: string) =>
-    (await api.call(getPerson, { params: { id } })).planned.map(({ kind, day, reason }) => ({
-      kind,
-      day,
-      reason,
-    }));
+    (await api.call(getPerson, { params: { id } })).planned.map(({ key: _, ...said }) => said);
 
   test('are planned for the day after, in the way the owner chose, once', async () => {
     const bo = await person('Bo');
@@ -301,6 +297,8 @@ describe('thanks for a referral', () => {
       kind: 'card',
       day: addDays(TODAY, 1),
       reason: 'Thanks for sending Cy.',
+      words:
+        'Thank you for sending Cy to me. I’ll look after them well, and let you know how it goes.',
     };
     expect(await next(bo)).toEqual([thanks]);
     await person('Di');

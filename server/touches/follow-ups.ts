@@ -1,6 +1,7 @@
 import {
   FOLLOW_UP,
   followUpReason,
+  followUpSays,
   followUpSource,
   type FollowUpWords,
   type PlanFollowUp,
@@ -12,7 +13,7 @@ import type { TouchKind } from '@/core/touches';
 import type { Sql } from '../db';
 import { AMONG, EPOCH, groupBy, type TouchSource } from '../planner';
 
-const NO_WORDS: FollowUpWords = { words: '', thanks: false };
+const NO_WORDS: FollowUpWords = { words: '', thanksFor: null };
 
 const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>
   sql.query<{
@@ -21,17 +22,17 @@ const planFollowUps = (sql: Sql, ids: readonly string[] | null) =>
     on: number;
     kind: string;
     words: string;
-    thanks: boolean;
+    thanksFor: string | null;
   }>(
     `select f.id, f.person_id, f.on_day - ${EPOCH} as on, f.kind, f.words,
-       f.thanks_for is not null as thanks
-     from follow_up f
+       came.name as "thanksFor"
+     from follow_up f left join person came on came.id = f.thanks_for
      left join item_mark m on m.source = 'follow' and m.of_id = f.id and m.fate <> 'put_off'
      where m.id is null and ${AMONG('f.person_id')} order by f.person_id, f.id`,
     [ids],
   );
 
-/** What the owner means to do on a day: it holds of each, by id, its words and whether it is thanks. */
+/** What the owner means to do on a day: it holds of each, by id, its words and whom it thanks for. */
 export const followUps: TouchSource<ReadonlyMap<string, FollowUpWords>> = {
   core: followUpSource,
   async read({ db: sql }, ids, _, before) {
@@ -49,7 +50,7 @@ export const followUps: TouchSource<ReadonlyMap<string, FollowUpWords>> = {
   },
   why: ({ item }, words, today) =>
     followUpReason(item, words.get(readKey(item.key).of) ?? NO_WORDS, today),
-  words: () => '',
+  words: ({ item }, words) => followUpSays(words.get(readKey(item.key).of) ?? NO_WORDS),
 };
 
 /** Open follow-ups of a day before that one, put off or not, the oldest first; mirrors `isGathered`. */
