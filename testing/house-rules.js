@@ -9,6 +9,7 @@ const ROOT = resolve(__dirname, '..');
  */
 const CORE_FLOORS = [
   [
+    'need',
     'time',
     'merge-fields',
     'money',

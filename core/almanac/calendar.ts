@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import type { DayNumber, LeapDayRule } from '@/core/time';
 
 import { eachOccurrence, yearsOf, type Occurrence } from './dates';
@@ -20,7 +21,7 @@ export function almanacOf(
   const years = yearsOf(spell);
   for (const { id, dates } of people)
     eachOccurrence(dates, spell, years, (date, year, on, count) =>
-      byDay[on - from]!.push({ personId: id, date, year, on, count }),
+      need(byDay[on - from]).push({ personId: id, date, year, on, count }),
     );
   return ([] as DatedPerson[]).concat(...byDay);
 }

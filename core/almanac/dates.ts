@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { partsOf, yearlyDayNumber, type DayNumber, type LeapDayRule } from '@/core/time';
 
 import { OLDEST_YEAR } from './occasion';
@@ -35,7 +36,7 @@ export function yearlyParts(
 ): Pick<SphereDate, 'month' | 'day' | 'year'> {
   const parts = on.split('-').map(Number);
   const [month, day] = parts.slice(-2) as [number, number];
-  const year = parts.length === 3 ? parts[0]! : null;
+  const year = parts.length === 3 ? need(parts[0]) : null;
   return {
     month,
     day,

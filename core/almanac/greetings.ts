@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { itemKey } from '@/core/planner';
 import type { DayNumber, LeapDayRule } from '@/core/time';
 import type { TouchKind } from '@/core/touches';
@@ -221,14 +222,18 @@ function folded(
   }
   const groups = [...same.values()];
   const births = groups
-    .filter(([one]) => one!.occasion === BIRTHDAY)
-    .sort(([a], [b]) => a!.on - b!.on);
-  const { together, householdId } = members[0]!;
+    .filter(([one]) => need(one).occasion === BIRTHDAY)
+    .sort(([a], [b]) => need(a).on - need(b).on);
+  const { together, householdId } = need(members[0]);
   for (let i = 1; i < births.length; i++) {
-    const [first, second] = [births[i - 1]!, births[i]!];
-    if (second[0]!.on - first[0]!.on > NEAR_DAYS) continue;
+    const [first, second] = [need(births[i - 1]), need(births[i])];
+    if (need(second[0]).on - need(first[0]).on > NEAR_DAYS) continue;
     if (together === null)
-      all.near.push({ householdId: householdId!, first: whoWhen(first), second: whoWhen(second) });
+      all.near.push({
+        householdId: need(householdId),
+        first: whoWhen(first),
+        second: whoWhen(second),
+      });
     else if (together) {
       first.push(...second);
       groups.splice(groups.indexOf(second), 1);
@@ -238,7 +243,7 @@ function folded(
   return groups;
 }
 
-const whoWhen = ([one]: readonly Coming[]) => ({ personId: one!.person.id, on: one!.on });
+const whoWhen = ([one]: readonly Coming[]) => ({ personId: need(one).person.id, on: need(one).on });
 
 function greet(group: readonly Coming[], { settled, book }: GreetingsAsked, all: Greetings): void {
   if (group.some(({ key }) => settled.has(key))) return;
@@ -252,7 +257,7 @@ function greet(group: readonly Coming[], { settled, book }: GreetingsAsked, all:
   const open = QUICK.filter((kind) => !person.blocked[kind]);
   const why = person.blocked[rule.kind]?.why;
   const kind = why ? open[0] : rule.kind;
-  if (!kind) return void all.leftOut.push(leftOut(lead, 'no_way', why!));
+  if (!kind) return void all.leftOut.push(leftOut(lead, 'no_way', need(why)));
   const automatic = rule.way === 'auto' && isAutoKind(kind);
   const notAsked = automatic ? person.notAsked[kind] : undefined;
   const changed = why ?? notAsked;

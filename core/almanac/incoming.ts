@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { BIRTHDAY, OLDEST_YEAR } from './occasion';
 
 /** What an event of somebody else's calendar says, as far as it says it. */
@@ -44,7 +46,7 @@ export function readSummary(summary: string, isBirthday = false): ReadEvent | nu
     .replace(/\s+/g, ' ');
   return {
     who: whoIn(tidy(whole)),
-    name: birthday ? BIRTHDAY : wedding ? 'wedding' : named!,
+    name: birthday ? BIRTHDAY : wedding ? 'wedding' : need(named),
     year: Number.isNaN(year) || year < OLDEST_YEAR ? null : year,
   };
 }

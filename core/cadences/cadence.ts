@@ -1,4 +1,5 @@
 import type { DayRule } from '@/core/calendar';
+import { need } from '@/core/need';
 import type { TouchKind } from '@/core/touches';
 
 import { isYearly, timingFault, type Timing } from './timing';
@@ -124,5 +125,5 @@ export function reorderBeats<B extends Pick<Beat, 'timing'>>(
   const [beat] = moved.splice(from, 1);
   if (!beat) return [...beats];
   moved.splice(to, 0, beat);
-  return moved.map((b, i) => ({ ...b, timing: timings[i]! }));
+  return moved.map((b, i) => ({ ...b, timing: need(timings[i]) }));
 }

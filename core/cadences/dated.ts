@@ -1,4 +1,5 @@
 import { moveToWorkingDay, type WorkCalendar } from '@/core/calendar';
+import { need } from '@/core/need';
 import {
   addMonths,
   partsOf,
@@ -86,7 +87,7 @@ function countedBeats(cadence: Rhythm, run: Run, span: Span): DatedBeat[] {
 
 const sortedFrom = (dated: readonly DatedBeat[], at: number): boolean => {
   for (let i = at + 1; i < dated.length; i++)
-    if (dated[i]!.nominal < dated[i - 1]!.nominal) return false;
+    if (need(dated[i]).nominal < need(dated[i - 1]).nominal) return false;
   return true;
 };
 

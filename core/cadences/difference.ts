@@ -1,4 +1,5 @@
 import type { WorkCalendar } from '@/core/calendar';
+import { need } from '@/core/need';
 import type { DayNumber } from '@/core/time';
 
 import { isTouch, type Beat, type Rhythm } from './cadence';
@@ -102,7 +103,7 @@ export function difference(
     if (changes.length > 0)
       result.people.push({
         personId: person.personId,
-        changes: changes.sort((a, b) => (a.to ?? a.from)! - (b.to ?? b.from)!),
+        changes: changes.sort((a, b) => need(a.to ?? a.from) - need(b.to ?? b.from)),
       });
   }
   return result;

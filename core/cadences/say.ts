@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { monthName, plural, type IsoWeekday } from '@/core/time';
 
 import { isCalendar, roundPeriod, type Rhythm } from './cadence';
@@ -12,7 +13,7 @@ export const NTH_WORDS: Record<Nth, string> = {
 };
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-export const weekdayWord = (weekday: IsoWeekday): string => WEEKDAYS[weekday - 1]!;
+export const weekdayWord = (weekday: IsoWeekday): string => need(WEEKDAYS[weekday - 1]);
 
 /** When a beat is due, as people say it. Days are counted from 1 for people. */
 export function timingWords(timing: Timing): string {

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   dayNumberOf,
   daysInMonth,
@@ -114,6 +115,6 @@ export function pastThisYear(timings: readonly Timing[], day: DayNumber): number
   const { year } = partsOf(day);
   return timings.filter((timing) => {
     if (timing.on !== 'date' && timing.on !== 'weekday') return false;
-    return yearlyDay(timing, year, [], 'feb28')! < day;
+    return need(yearlyDay(timing, year, [], 'feb28')) < day;
   }).length;
 }

@@ -1,4 +1,5 @@
 import type { WorkCalendar } from '@/core/calendar';
+import { need } from '@/core/need';
 import { partsOf, type DayNumber } from '@/core/time';
 import { TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
@@ -57,7 +58,10 @@ export function yearShape(
   const byKind = TOUCH_KINDS.map((kind) => {
     const months = Array.from({ length: 13 }, () => 0);
     const ofKind = touches.filter((touch) => touch.beat.kind === kind);
-    for (const { day } of ofKind) months[Math.min(12, monthIndex(day))]! += 1;
+    for (const { day } of ofKind) {
+      const at = Math.min(12, monthIndex(day));
+      months[at] = (months[at] ?? 0) + 1;
+    }
     return { kind, months, total: ofKind.length };
   }).filter(({ total }) => total > 0);
   return {
@@ -72,14 +76,15 @@ export function yearShape(
 function longestGap(touches: readonly DatedBeat[], start: DayNumber, end: DayNumber): number {
   const days = [start, ...touches.map((touch) => touch.day).toSorted((a, b) => a - b), end];
   let longest = 0;
-  for (let i = 1; i < days.length; i++) longest = Math.max(longest, days[i]! - days[i - 1]!);
+  for (let i = 1; i < days.length; i++)
+    longest = Math.max(longest, need(days[i]) - need(days[i - 1]));
   return longest;
 }
 
 /** What a cadence would crowd within itself, to be said before it is saved; null when nothing. */
 export function crowding(shape: YearShape, minDistanceDays: number): string | null {
   const days = shape.touches.map((touch) => touch.day).toSorted((a, b) => a - b);
-  const close = days.filter((day, i) => i > 0 && day - days[i - 1]! < minDistanceDays).length;
+  const close = days.filter((day, i) => i > 0 && day - need(days[i - 1]) < minDistanceDays).length;
   if (close === 0) return null;
   const often =
     shape.touches.length > CROWDED_YEAR

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   daysInMonth,
   isPlainDate,
@@ -119,8 +120,8 @@ interface Told {
 
 /** Of what a day is; null where the note does not say, or says that it is the owner's to do. */
 function whatOf(note: string, { at, said, on, hasYear }: Found): Told | null {
-  const before = note.slice(0, at).split(BREAK).at(-1)!;
-  const behind = note.slice(at + said.length).split(BREAK)[0]!;
+  const before = need(note.slice(0, at).split(BREAK).at(-1));
+  const behind = need(note.slice(at + said.length).split(BREAK)[0]);
   const bare = (text: string) => stripped(stripped(text, BEFORE), BEHIND);
   const name = bare(before.trim().replace(OF_WHOM, '')) || bare(behind);
   if (!name || TASK.test(name)) return null;

@@ -1,6 +1,7 @@
 import type { ParsedComponents, ParsedResult } from 'chrono-node';
 import { casual, GB } from 'chrono-node/en';
 
+import { need } from '@/core/need';
 import type { DateOrder, PlainDate } from '@/core/time';
 
 /**
@@ -17,12 +18,12 @@ export function parseDays(
 ): ParsedResult[] {
   const [year, month, day] = today.split('-').map(Number);
   // Noon of the machine's own zone: only the calendar day of it is used again.
-  const now = new Date(year!, month! - 1, day, 12);
+  const now = new Date(need(year), need(month) - 1, day, 12);
   return (order === 'dmy' ? GB : casual).parse(text, now, { forwardDate });
 }
 
 export const pad = (n: number, width = 2) => String(n).padStart(width, '0');
 
 /** 'YYYY-MM-DD', which may be no day of the calendar. */
-export const written = (at: ParsedComponents, day = at.get('day')!): string =>
-  `${pad(at.get('year')!, 4)}-${pad(at.get('month')!)}-${pad(day)}`;
+export const written = (at: ParsedComponents, day = need(at.get('day'))): string =>
+  `${pad(need(at.get('year')), 4)}-${pad(need(at.get('month')))}-${pad(day)}`;

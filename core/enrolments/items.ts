@@ -7,6 +7,7 @@ import {
   type DatedBeat,
   type Run,
 } from '@/core/cadences';
+import { need } from '@/core/need';
 import {
   asWished,
   itemKey,
@@ -47,7 +48,7 @@ export const beatKey = (enrolmentId: string, beatId: string, round: number): str
 export function beatOf(item: Pick<PlanItem, 'key' | 'source' | 'group'>) {
   if (item.source !== BEAT) return null;
   const { enrolmentId, beatId, round } = readBeatKey(item.key);
-  return { enrolmentId, beatId, round, cadenceId: item.group! };
+  return { enrolmentId, beatId, round, cadenceId: need(item.group) };
 }
 
 export function readBeatKey(key: string) {
@@ -129,8 +130,8 @@ export function enrolmentItems(
   );
   const items: PlanItem[] = [];
   for (let i = firstOpen; i < beats.length; i++) {
-    const { beat, round, nominal, day } = beats[i]!;
-    const letGo = letGoOf(beats[i]!, beats[i + 1], cadence);
+    const { beat, round, nominal, day } = need(beats[i]);
+    const letGo = letGoOf(need(beats[i]), beats[i + 1], cadence);
     const item: PlanItem = {
       key: beatKey(enrolment.id, beat.id, round),
       source: BEAT,

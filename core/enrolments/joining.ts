@@ -1,5 +1,6 @@
 import { isCalendar, type Cadence } from '@/core/cadences';
 import { isWorkingDay, type WorkCalendar } from '@/core/calendar';
+import { need } from '@/core/need';
 import type { PlanPerson } from '@/core/planner';
 import type { DayNumber } from '@/core/time';
 
@@ -68,7 +69,7 @@ export function spreadStarts(
     )
     .toSorted((a, b) => a.run.start - b.run.start);
   const days = startDays(free.length, from, perDay, calendar);
-  return new Map(free.map(({ id, run }, i) => [id, Math.max(run.start, days[i]!)]));
+  return new Map(free.map(({ id, run }, i) => [id, Math.max(run.start, need(days[i]))]));
 }
 
 /** The sphere as it would be if these enrolments began on other days. */

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   partsOfUse,
   type ColumnUse,
@@ -77,7 +78,7 @@ export function importRows(
         if (!columns) return NO_CELLS;
         return columns.flatMap(({ column, which }) => {
           const text = cellAt(column);
-          return text === '' ? [] : [{ text, which, heading: table.header[column]!, column }];
+          return text === '' ? [] : [{ text, which, heading: need(table.header[column]), column }];
         });
       },
       get: (target, glue = ', ') => {
@@ -96,7 +97,7 @@ export function importRows(
       },
       tell: (why) => faults.push({ row, why, leftOut: false }),
       aside: (heading, text) => unread.push(`${heading}: ${text}`),
-      day: (text, column, past) => readDate(text, { ...days.get(column)!, past: past ?? false }),
+      day: (text, column, past = false) => readDate(text, { ...need(days.get(column)), past }),
     };
     readRow(reader, { row, cells, own, partners, width: table.header.length, unread }, people);
     if (people.at(-1)?.row !== row)

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import type { ColumnUse, OwnField } from '@/core/people';
 import { figure, type DateOrder, type PlainDate } from '@/core/time';
 
@@ -132,7 +133,7 @@ function readCells(file: FileToRead, table: Table, format: 'csv' | 'sheet'): Fil
       columns: table.header.map((name, i) => ({
         name,
         samples: samplesOf(table, i),
-        by: guesses[i]!.by,
+        by: need(guesses[i]).by,
         unclear: days.get(i)?.asked ? [] : (days.get(i)?.examples ?? []),
       })),
       mapping,

@@ -11,40 +11,41 @@ export interface MergeField {
 const field =
   (group: FieldGroup) =>
   (key: string, label: string): MergeField => ({ key, label, group });
-const [person, home, occasion, owner] = (['person', 'home', 'occasion', 'owner'] as const).map(
-  field,
-);
+const person = field('person');
+const home = field('home');
+const occasion = field('occasion');
+const owner = field('owner');
 
 /** The merge fields that everybody has; own fields and what subjects know of a person come beside them. */
 export const MERGE_FIELDS: readonly MergeField[] = [
-  person!('first_name', 'first name'),
-  person!('last_name', 'last name'),
-  person!('name', 'whole name'),
-  person!('company', 'company'),
-  person!('job', 'job'),
-  person!('phone', 'phone'),
-  person!('email', 'e-mail'),
-  person!('street', 'street'),
-  person!('city', 'city'),
-  person!('place', 'place'),
-  person!('birthday', 'birthday'),
-  home!('home_names', 'first names of the home'),
-  home!('home_name', 'name of the home'),
-  home!('partner', 'partner'),
-  home!('children', 'children'),
-  home!('pets', 'pets'),
-  occasion!('day', 'day'),
-  occasion!('years', 'years'),
-  occasion!('occasion', 'occasion'),
-  occasion!('whose', 'whose day it is'),
-  occasion!('cadence', 'cadence'),
-  owner!('my_name', 'my name'),
-  owner!('my_first_name', 'my first name'),
-  owner!('my_company', 'my company'),
-  owner!('my_phone', 'my phone'),
-  owner!('my_email', 'my e-mail'),
-  owner!('my_address', 'my address'),
-  owner!('signature', 'signature'),
+  person('first_name', 'first name'),
+  person('last_name', 'last name'),
+  person('name', 'whole name'),
+  person('company', 'company'),
+  person('job', 'job'),
+  person('phone', 'phone'),
+  person('email', 'e-mail'),
+  person('street', 'street'),
+  person('city', 'city'),
+  person('place', 'place'),
+  person('birthday', 'birthday'),
+  home('home_names', 'first names of the home'),
+  home('home_name', 'name of the home'),
+  home('partner', 'partner'),
+  home('children', 'children'),
+  home('pets', 'pets'),
+  occasion('day', 'day'),
+  occasion('years', 'years'),
+  occasion('occasion', 'occasion'),
+  occasion('whose', 'whose day it is'),
+  occasion('cadence', 'cadence'),
+  owner('my_name', 'my name'),
+  owner('my_first_name', 'my first name'),
+  owner('my_company', 'my company'),
+  owner('my_phone', 'my phone'),
+  owner('my_email', 'my e-mail'),
+  owner('my_address', 'my address'),
+  owner('signature', 'signature'),
 ];
 
 const LABELS = new Map(MERGE_FIELDS.map(({ key, label }) => [key, label]));

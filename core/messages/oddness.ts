@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** What makes a reader one whose words are looked at first. */
 export interface OddReader {
   givenName: string;
@@ -35,5 +37,7 @@ export interface Oddness {
 /** Why somebody's copy is worth a look before it goes, and how early. */
 export function oddnessOf(reader: OddReader): Oddness {
   const rank = ODD.findIndex((test) => test(reader));
-  return rank < 0 ? { odd: null, rank: ODD.length } : { odd: ODD[rank]!(reader) as string, rank };
+  return rank < 0
+    ? { odd: null, rank: ODD.length }
+    : { odd: need(ODD[rank])(reader) as string, rank };
 }

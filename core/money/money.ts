@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** How the owner writes amounts: a currency (ISO 4217) in a language and region (BCP 47). */
 export interface Writing {
   currency: string;
@@ -9,7 +11,7 @@ const formatOf = ({ currency, locale }: Writing, options: Intl.NumberFormatOptio
 
 /** Minor units in one whole: 100 cents to the dollar, none to the yen, 1000 fils to the dinar (ISO 4217). */
 export const minorUnits = (writing: Writing): number =>
-  10 ** formatOf(writing).resolvedOptions().maximumFractionDigits!;
+  10 ** need(formatOf(writing).resolvedOptions().maximumFractionDigits);
 
 /** An amount of minor units with its currency; `whole` leaves out the minor ones. */
 export const writeMoney = (minor: number, writing: Writing, { whole = false } = {}): string =>
@@ -37,7 +39,7 @@ export function readMoney(text: string, writing: Writing): number | null | undef
   const decimal =
     new Intl.NumberFormat(writing.locale).formatToParts(0.5).find(({ type }) => type === 'decimal')
       ?.value ?? '.';
-  const symbol = parts.find(({ type }) => type === 'currency')!.value;
+  const symbol = need(parts.find(({ type }) => type === 'currency')).value;
   const bare = [...text.replaceAll(symbol, '').replaceAll(writing.currency, '')]
     .filter((sign) => !signs.has(sign) && !/\s/.test(sign))
     .map((sign) => (sign === decimal ? '.' : sign))

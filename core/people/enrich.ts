@@ -89,8 +89,7 @@ export function differences(
 }
 
 function pairOf(what: string, here: unknown, there: unknown): Difference[] {
-  const [a, b] = [here, there].map((value) =>
-    value === null || value === undefined ? '' : String(value),
-  );
-  return a && b && fold(a!) !== fold(b!) ? [{ what, here: a!, there: b! }] : [];
+  const text = (value: unknown) => (value === null || value === undefined ? '' : String(value));
+  const [a, b] = [text(here), text(there)];
+  return a && b && fold(a) !== fold(b) ? [{ what, here: a, there: b }] : [];
 }

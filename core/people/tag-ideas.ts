@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { fold } from './names';
 
 /** What is written about a person, and the tags they have. */
@@ -62,8 +64,8 @@ export function tagIdeas(people: readonly Described[]): TagIdea[] {
     const has = new Set(tagged.map(({ id }) => id));
     for (const { id } of people) {
       if (has.has(id)) continue;
-      const telling = [...words.get(id)!]
-        .flatMap((word) => (weights.has(word) ? [{ word, weight: weights.get(word)! }] : []))
+      const telling = [...need(words.get(id))]
+        .flatMap((word) => (weights.has(word) ? [{ word, weight: need(weights.get(word)) }] : []))
         .sort((a, b) => b.weight - a.weight || (a.word < b.word ? -1 : 1));
       const score = telling.reduce((sum, { weight }) => sum + weight, prior);
       if (telling.length === 0 || score < LIKELY) continue;
@@ -81,11 +83,11 @@ function weigh(
 ): Map<string, number> {
   const within = new Map<string, number>();
   for (const { id } of tagged)
-    for (const word of words.get(id)!) within.set(word, (within.get(word) ?? 0) + 1);
+    for (const word of need(words.get(id))) within.set(word, (within.get(word) ?? 0) + 1);
   const weights = new Map<string, number>();
   for (const [word, count] of within) {
     if (count < WORD_IN) continue;
-    const others = all.get(word)! - count;
+    const others = need(all.get(word)) - count;
     if (surprise(count, tagged.length, others, total - tagged.length) < BY_CHANCE) continue;
     const inside = (count + 1) / (tagged.length + 2);
     // Without the one that is asked about, who has the word.

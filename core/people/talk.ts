@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   daysAgo,
   longDate,
@@ -99,7 +100,7 @@ const justDone = ({ jobs }: TalkSource, today: PlainDate): TalkLine[] =>
   jobs.flatMap(({ name, completedOn }) => {
     const days = completedOn ? toDayNumber(today) - toDayNumber(completedOn) : -1;
     return days >= 0 && days <= DONE_BACK
-      ? [{ about: 'Just done', words: `${name}, completed ${daysAgo(completedOn!, today)}` }]
+      ? [{ about: 'Just done', words: `${name}, completed ${daysAgo(need(completedOn), today)}` }]
       : [];
   });
 
@@ -137,7 +138,7 @@ function nearest(on: string, today: PlainDate): { distance: number; year: number
   const thisYear = Number(today.slice(0, 4));
   const [month, dayOfMonth] = on.slice(-5).split('-').map(Number);
   for (const year of [thisYear, thisYear + 1, thisYear - 1]) {
-    const day = yearlyOn({ month: month!, day: dayOfMonth! }, year);
+    const day = yearlyOn({ month: need(month), day: need(dayOfMonth) }, year);
     const distance = toDayNumber(day) - toDayNumber(today);
     if (distance <= DAYS_AHEAD && distance >= -DAYS_BACK) return { distance, year };
   }

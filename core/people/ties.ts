@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** How a tie is kept; 'child' reads from parent to child, 'referred_by' from who came to who sent. */
 export const TIE_KINDS = [
   'partner',
@@ -45,7 +47,7 @@ export function closesCircle(ties: readonly Directed[], from: string, to: string
   const open = [to];
   const seen = new Set<string>();
   while (open.length > 0) {
-    const at = open.pop()!;
+    const at = need(open.pop());
     if (at === from) return true;
     if (seen.has(at)) continue;
     seen.add(at);

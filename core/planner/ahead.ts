@@ -1,4 +1,5 @@
 import { isWorkingDay } from '@/core/calendar';
+import { need } from '@/core/need';
 import { weekStart, type DayNumber } from '@/core/time';
 
 import { KEEPER } from './items';
@@ -78,6 +79,6 @@ export function overdueNow({ overdue, touches }: Plan, people: readonly PlanPers
     if (item.hold > 0 && !again.has(item.personId)) again.set(item.personId, day);
   const due = new Map(people.map((person) => [person.id, person.due]));
   return overdue
-    .map((id) => ({ personId: id, on: due.get(id)! + 1, until: again.get(id) ?? null }))
+    .map((id) => ({ personId: id, on: need(due.get(id)) + 1, until: again.get(id) ?? null }))
     .sort(byDay);
 }

@@ -1,4 +1,5 @@
 import { isWorkingDay } from '@/core/calendar';
+import { need } from '@/core/need';
 import { TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
 import type { PlannedTouch, PlanOptions } from './types';
@@ -28,7 +29,7 @@ class Demand {
 
   add(at: number, size: number): void {
     if (at >= this.until.length) return;
-    this.until[at]! += size;
+    this.until[at] = (this.until[at] ?? 0) + size;
     if (size > 0) this.calmAt = -1;
   }
 
@@ -42,8 +43,8 @@ class Demand {
     let demand = 0;
     let laterRoom = 0;
     for (let i = at; i < this.until.length; i++) {
-      demand += this.until[i]!;
-      if (i > at) laterRoom += this.left[i]!;
+      demand += this.until[i] ?? 0;
+      if (i > at) laterRoom += this.left[i] ?? 0;
       if (demand > laterRoom * usable) return true;
     }
     this.calmAt = at;
@@ -57,8 +58,8 @@ class Demand {
     let room = 0;
     const end = Math.min(this.until.length, at + CROWDED.until);
     for (let i = at; i < end; i++) {
-      demand += this.until[i]!;
-      room += this.left[i]!;
+      demand += this.until[i] ?? 0;
+      room += this.left[i] ?? 0;
       if (i >= at + CROWDED.from && demand > room * CROWDED.share) return true;
     }
     return false;
@@ -84,7 +85,7 @@ class Gauge {
   }
 
   fits = (kind: TouchKind, at: number): boolean =>
-    this.size[kind] === 0 || this.left[at]! >= this.size[kind];
+    this.size[kind] === 0 || (this.left[at] ?? 0) >= this.size[kind];
 }
 
 const sizes = (size: (kind: TouchKind) => number) =>
@@ -129,15 +130,15 @@ export class Gauges {
   }
 
   /** Whether the day has room for anything at all. */
-  hasRoom = (at: number): boolean => this.touches.left[at]! >= 1;
+  hasRoom = (at: number): boolean => (this.touches.left[at] ?? 0) >= 1;
 
   /** Touches that the day still has room for. */
-  roomOn = (at: number): number => this.touches.left[at]!;
+  roomOn = (at: number): number => this.touches.left[at] ?? 0;
 
   fits = (kind: TouchKind, at: number): boolean => this.all.every((gauge) => gauge.fits(kind, at));
 
   take(kind: TouchKind, at: number): void {
-    for (const gauge of this.all) gauge.left[at]! -= gauge.size[kind];
+    for (const gauge of this.all) gauge.left[at] = need(gauge.left[at]) - gauge.size[kind];
   }
 
   ask(kind: TouchKind, at: number, sign: 1 | -1, firm: boolean): void {

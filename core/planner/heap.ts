@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** A binary min-heap: the planner takes the most urgent item thousands of times a day. */
 export class Heap<T> {
   private readonly items: T[] = [];
@@ -17,8 +19,8 @@ export class Heap<T> {
     let i = items.push(item) - 1;
     while (i > 0) {
       const parent = (i - 1) >> 1;
-      if (!before(item, items[parent]!)) break;
-      items[i] = items[parent]!;
+      if (!before(item, need(items[parent]))) break;
+      items[i] = need(items[parent]);
       i = parent;
     }
     items[i] = item;
@@ -33,9 +35,10 @@ export class Heap<T> {
     for (;;) {
       let child = 2 * i + 1;
       if (child >= items.length) break;
-      if (child + 1 < items.length && before(items[child + 1]!, items[child]!)) child += 1;
-      if (!before(items[child]!, last)) break;
-      items[i] = items[child]!;
+      if (child + 1 < items.length && before(need(items[child + 1]), need(items[child])))
+        child += 1;
+      if (!before(need(items[child]), last)) break;
+      items[i] = need(items[child]);
       i = child;
     }
     items[i] = last;

@@ -1,4 +1,5 @@
 import { isWorkingDay } from '@/core/calendar';
+import { need } from '@/core/need';
 
 import { firstSlips } from './ahead';
 import { planUntil, SMALLER_TRIED_FOR } from './best';
@@ -48,7 +49,7 @@ export function leastCapacity(
     onRun(++runs);
     return planUntil(people, { ...trial, capacity }, mostSlips);
   };
-  const free = planAt(UNLIMITED, Infinity)!;
+  const free = need(planAt(UNLIMITED, Infinity));
   const { slips, guess } = withoutLimit(free, options);
   const enough = (capacity: number) => planAt(capacity, slips) !== null;
   const [low, high] = bracket(guess, enough);
@@ -96,11 +97,13 @@ function withoutLimit(free: Plan, options: PlanOptions): { slips: number; guess:
  */
 function fullestDays({ touches }: Plan, { today, days, calendar }: PlanOptions): number {
   const dueOn = new Array<number>(days).fill(0);
-  for (const { item, late } of touches)
-    if (!late) dueOn[Math.min(item.latest - today, days - 1)]! += 1;
+  for (const { item } of touches.filter(({ late }) => !late)) {
+    const at = Math.min(item.latest - today, days - 1);
+    dueOn[at] = (dueOn[at] ?? 0) + 1;
+  }
   let [due, working, most] = [0, 0, 0];
   for (let i = 0; i < days; i++) {
-    due += dueOn[i]!;
+    due += dueOn[i] ?? 0;
     if (isWorkingDay(today + i, calendar)) working += 1;
     if (working > 0) most = Math.max(most, Math.ceil(due / working));
   }

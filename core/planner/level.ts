@@ -33,19 +33,19 @@ export class Level {
 
   /** Counts an open touch to its days, or takes it out; days past the plan count nowhere. */
   ask(wantedAt: number, dueAt: number, sign: 1 | -1): void {
-    if (wantedAt < this.open.length) this.open[wantedAt]! += sign;
-    if (dueAt < this.due.length) this.due[dueAt]! += sign;
+    if (wantedAt < this.open.length) this.open[wantedAt] = (this.open[wantedAt] ?? 0) + sign;
+    if (dueAt < this.due.length) this.due[dueAt] = (this.due[dueAt] ?? 0) + sign;
   }
 
   give(at: number): void {
-    this.given[at]! += 1;
+    this.given[at] = (this.given[at] ?? 0) + 1;
   }
 
   /** What was for the day before and is still open is for this one. */
   carry(at: number): void {
     if (at === 0) return;
     for (const days of [this.open, this.due]) {
-      days[at]! += days[at - 1]!;
+      days[at] = (days[at] ?? 0) + (days[at - 1] ?? 0);
       days[at - 1] = 0;
     }
   }
@@ -56,7 +56,7 @@ export class Level {
    */
   stateOf(at: number): { hasShare: boolean; hasLess: boolean } {
     const share = this.shareOf(at);
-    const given = this.given[at]!;
+    const given = this.given[at] ?? 0;
     return {
       hasShare: given >= Math.max(this.light, Math.ceil(share)),
       hasLess: given < Math.floor(share),
@@ -64,11 +64,11 @@ export class Level {
   }
 
   private shareOf(at: number): number {
-    let [touches, due, days, densest] = [0, this.given[at]!, 0, 0];
+    let [touches, due, days, densest] = [0, this.given[at] ?? 0, 0, 0];
     for (let i = at; i < this.open.length; i++) {
       if (this.worked[i] && days === LEVEL_DAYS) break;
-      touches += this.open[i]! + this.given[i]!;
-      due += this.due[i]!;
+      touches += (this.open[i] ?? 0) + (this.given[i] ?? 0);
+      due += this.due[i] ?? 0;
       if (this.worked[i]) days += 1;
       if (days > 0) densest = Math.max(densest, due / days);
     }

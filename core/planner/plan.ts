@@ -1,4 +1,5 @@
 import { moveToWorkingDay } from '@/core/calendar';
+import { need } from '@/core/need';
 import type { DayNumber } from '@/core/time';
 import { keptDays, type TouchKind } from '@/core/touches';
 
@@ -174,8 +175,8 @@ class Planner {
   private file(entry: Entry, earliest: DayNumber, wanted: DayNumber): void {
     if (wanted <= this.day) return this.ready.push(entry);
     if (earliest <= this.day) this.early.push(entry);
-    else if (earliest < wanted) this.opening[this.index(earliest)]!.push(entry);
-    if (wanted <= this.until) this.wanting[this.index(wanted)]!.push(entry);
+    else if (earliest < wanted) need(this.opening[this.index(earliest)]).push(entry);
+    if (wanted <= this.until) need(this.wanting[this.index(wanted)]).push(entry);
   }
 
   private count(entry: Entry, counted: boolean): void {
@@ -204,7 +205,8 @@ class Planner {
     const { pinned, today } = this.options;
     if (pinned.length === 0) return;
     const now = new Map<string, Entry>();
-    for (const entry of [...this.opening[0]!, ...this.wanting[0]!]) now.set(entry.item.key, entry);
+    for (const entry of [...need(this.opening[0]), ...need(this.wanting[0])])
+      now.set(entry.item.key, entry);
     this.pinning = true;
     for (const key of pinned) {
       const entry = now.get(key);
@@ -221,8 +223,8 @@ class Planner {
   private fillDay(day: DayNumber): void {
     const at = this.index(day);
     this.level.carry(at);
-    for (const entry of this.opening[at]!) this.early.push(entry);
-    for (const entry of this.wanting[at]!) this.ready.push(entry);
+    for (const entry of need(this.opening[at])) this.early.push(entry);
+    for (const entry of need(this.wanting[at])) this.ready.push(entry);
     this.placeFixed(day);
     for (const entry of this.ready.takeWhile((entry) => isBroken(entry, day))) {
       const { due, person } = entry.person;
@@ -378,7 +380,7 @@ class Planner {
   private endangered({ item, person }: Pick<Entry, 'item' | 'person'>, day: DayNumber) {
     const { keeper, due } = person;
     if (!yields(item) || !keeper || keeper.done || due === null) return null;
-    const kept = day + keptDays(item.hold, person.person.promiseDays!);
+    const kept = day + keptDays(item.hold, need(person.person.promiseDays));
     return wouldBreak(Math.max(due, kept), day, this.options) ? keeper : null;
   }
 
@@ -449,7 +451,7 @@ class Planner {
       day,
       late: day > item.latest,
       cause,
-      ...(cause === 'distance' ? { yieldsTo: entry.yieldsTo! } : {}),
+      ...(cause === 'distance' && entry.yieldsTo ? { yieldsTo: entry.yieldsTo } : {}),
     });
     state.last = { personId: state.person.id, kind: item.kind, day };
     state.home.last = state.last;

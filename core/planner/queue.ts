@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { TOUCH_KINDS, type TouchKind } from '@/core/touches';
 
 import { Heap } from './heap';
@@ -72,5 +73,5 @@ export class Queue<E extends Queued> {
   }
 
   private heapOf = ({ item, firm }: E): Heap<E> =>
-    this.parts[2 * TOUCH_KINDS.indexOf(item.kind) + (firm ? 1 : 0)]!.heap;
+    need(this.parts[2 * TOUCH_KINDS.indexOf(item.kind) + (firm ? 1 : 0)]).heap;
 }

@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { plan } from './plan';
 import type { Plan, PlanOptions, PlanPerson } from './types';
 
@@ -79,7 +81,7 @@ function mergeByDay<T extends { day: number }>(a: readonly T[], b: readonly T[])
   const out: T[] = [];
   let j = 0;
   for (const one of a) {
-    while (j < b.length && b[j]!.day < one.day) out.push(b[j++]!);
+    while (j < b.length && need(b[j]).day < one.day) out.push(need(b[j++]));
     out.push(one);
   }
   return [...out, ...b.slice(j)];

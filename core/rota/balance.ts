@@ -1,10 +1,12 @@
+import { need } from '@/core/need';
+
 /** Which week (0 …) each group is called in, by its place in the list of groups. */
 export type Weeks = number[];
 
 /** People called in each week. */
 export function weekTotals(assigned: Weeks, counts: readonly number[], weeks: number): number[] {
   const totals = Array.from({ length: weeks }, () => 0);
-  assigned.forEach((week, group) => (totals[week]! += counts[group]!));
+  assigned.forEach((week, group) => (totals[week] = need(totals[week]) + need(counts[group])));
   return totals;
 }
 
@@ -38,7 +40,7 @@ export function balance(
 }
 
 const byCount = (counts: readonly number[]): number[] =>
-  counts.map((_, group) => group).sort((a, b) => counts[b]! - counts[a]! || a - b);
+  counts.map((_, group) => group).sort((a, b) => need(counts[b]) - need(counts[a]) || a - b);
 
 function pairOff(counts: readonly number[]): Weeks {
   const order = byCount(counts);
@@ -53,11 +55,11 @@ function largestFirst(counts: readonly number[], weeks: number, most: number): W
   for (const group of byCount(counts)) {
     let least = -1;
     totals.forEach(({ people, letters }, week) => {
-      if (letters < most && (least < 0 || people < totals[least]!.people)) least = week;
+      if (letters < most && (least < 0 || people < need(totals[least]).people)) least = week;
     });
     assigned[group] = least;
-    totals[least]!.people += counts[group]!;
-    totals[least]!.letters += 1;
+    need(totals[least]).people += need(counts[group]);
+    need(totals[least]).letters += 1;
   }
   return assigned;
 }
@@ -80,10 +82,11 @@ function exchange(start: Weeks, counts: readonly number[], weeks: number): Weeks
 type Exchange = [a: number, b: number];
 
 function swap(assigned: Weeks, totals: number[], counts: readonly number[], [a, b]: Exchange) {
-  const by = counts[a]! - counts[b]!;
-  totals[assigned[a]!]! -= by;
-  totals[assigned[b]!]! += by;
-  [assigned[a], assigned[b]] = [assigned[b]!, assigned[a]!];
+  const by = need(counts[a]) - need(counts[b]);
+  const [weekOfA, weekOfB] = [need(assigned[a]), need(assigned[b])];
+  totals[weekOfA] = need(totals[weekOfA]) - by;
+  totals[weekOfB] = need(totals[weekOfB]) + by;
+  [assigned[a], assigned[b]] = [weekOfB, weekOfA];
 }
 
 /** What exchanging saves in the sum of squares of the weeks; more even weeks have a smaller one. */
@@ -93,8 +96,8 @@ function saving(
   counts: readonly number[],
   [a, b]: Exchange,
 ) {
-  const by = counts[a]! - counts[b]!;
-  return 2 * by * (totals[assigned[a]!]! - totals[assigned[b]!]! - by);
+  const by = need(counts[a]) - need(counts[b]);
+  return 2 * by * (need(totals[need(assigned[a])]) - need(totals[need(assigned[b])]) - by);
 }
 
 function bestExchange(
@@ -108,7 +111,7 @@ function bestExchange(
   let most = 0;
   for (let a = 0; a < counts.length; a++)
     for (let b = 0; b < counts.length; b++) {
-      if (counts[a]! <= counts[b]! || assigned[a] === assigned[b]) continue;
+      if (need(counts[a]) <= need(counts[b]) || assigned[a] === assigned[b]) continue;
       const value = worth(saving(assigned, totals, counts, [a, b]), [a, b]);
       if (value > most && allowed([a, b])) [best, most] = [[a, b], value];
     }
@@ -121,7 +124,7 @@ function inLetterOrder(assigned: Weeks, weeks: number): Weeks {
     return { week, group: group < 0 ? Infinity : group };
   }).sort((a, b) => a.group - b.group || a.week - b.week);
   const placeOf = new Map(first.map(({ week }, place) => [week, place]));
-  return assigned.map((week) => placeOf.get(week)!);
+  return assigned.map((week) => need(placeOf.get(week)));
 }
 
 /** Weeks by which a regrouping may move anybody's next call. */
@@ -142,9 +145,10 @@ export function regroup(
   const assigned = [...before];
   const totals = weekTotals(assigned, counts, weeks);
   const mean = counts.reduce((sum, n) => sum + n, 0) / weeks;
-  const near = (group: number, week: number) => Math.abs(before[group]! - week) <= MOST_WEEKS_MOVED;
-  const allowed = ([a, b]: Exchange) => near(a, assigned[b]!) && near(b, assigned[a]!);
-  const moves = ([a, b]: Exchange) => counts[a]! + counts[b]!;
+  const near = (group: number, week: number) =>
+    Math.abs(need(before[group]) - week) <= MOST_WEEKS_MOVED;
+  const allowed = ([a, b]: Exchange) => near(a, need(assigned[b])) && near(b, need(assigned[a]));
+  const moves = ([a, b]: Exchange) => need(counts[a]) + need(counts[b]);
   for (let n = 0; n < MAX_EXCHANGES && Math.max(...totals) > UNEVEN * mean; n++) {
     const step = bestExchange(assigned, totals, counts, allowed, (saved, s) => saved / moves(s));
     if (!step) break;

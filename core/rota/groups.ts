@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { ALPHABET, initialsOf, OTHER, type ParticleRule } from './initial';
 
 /** Names that are called in the same week: a letter, or a part of it by second letter. */
@@ -49,7 +51,10 @@ export function countGroups(
   particles: ParticleRule,
 ): number[] {
   const counts = groups.map(() => 0);
-  for (const name of names) counts[groupOf(name, groups, particles)]! += 1;
+  for (const name of names) {
+    const group = groupOf(name, groups, particles);
+    counts[group] = (counts[group] ?? 0) + 1;
+  }
   return counts;
 }
 
@@ -67,7 +72,8 @@ export function splitOffers(
     const { letter, second } = initialsOf(name, particles);
     if (letter === OTHER) continue;
     const counts = seconds.get(letter) ?? ALPHABET.map(() => 0);
-    counts[second === '' ? 0 : second.charCodeAt(0) - 65]! += 1;
+    const at = second === '' ? 0 : second.charCodeAt(0) - 65;
+    counts[at] = (counts[at] ?? 0) + 1;
     seconds.set(letter, counts);
   }
   const limit = (2 * names.length) / weeks;
@@ -82,9 +88,9 @@ function evenCut(counts: readonly number[]): { cut: string; people: number; firs
   let best = { cut: 'N', people, first: 0 };
   let before = 0;
   for (let i = 1; i < counts.length; i++) {
-    before += counts[i - 1]!;
+    before += need(counts[i - 1]);
     if (Math.abs(people - 2 * before) < Math.abs(people - 2 * best.first))
-      best = { cut: ALPHABET[i]!, people, first: before };
+      best = { cut: need(ALPHABET[i]), people, first: before };
   }
   return best;
 }

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { fold } from '@/core/people';
 
 /** Which name a rota goes by. */
@@ -34,5 +35,5 @@ export function initialsOf(
   const rest = words.slice(Math.max(0, main)).join('').toUpperCase();
   if (!/^[A-Z]/.test(rest)) return { letter: OTHER, second: '' };
   const second = rest[1] ?? '';
-  return { letter: rest[0]!, second: /[A-Z]/.test(second) ? second : '' };
+  return { letter: need(rest[0]), second: /[A-Z]/.test(second) ? second : '' };
 }

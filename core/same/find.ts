@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { sharesTheirOwn, type Common } from './doubts';
 import { areNicknames } from './nicknames';
 import { compare, type Comparison } from './score';
@@ -41,7 +43,7 @@ export function findSame(people: readonly Known[], incoming?: ReadonlySet<string
   const seen = new Set<number>();
   const pairs: Pair[] = [];
   const look = (a: number, b: number) => {
-    const [one, other] = [people[a]!, people[b]!];
+    const [one, other] = [need(people[a]), need(people[b])];
     const news = Number(incoming?.has(one.id)) + Number(incoming?.has(other.id));
     if (incoming && news === 0) return;
     const both = Math.min(a, b) * people.length + Math.max(a, b);
@@ -51,14 +53,18 @@ export function findSame(people: readonly Known[], incoming?: ReadonlySet<string
     if (found.verdict === 'different') return;
     if (news === 2 && found.verdict === 'sure' && !sharesTheirOwn(one.traits, other.traits, common))
       found.verdict = 'ask';
-    pairs.push({ a: people[Math.min(a, b)]!.id, b: people[Math.max(a, b)]!.id, ...found });
+    pairs.push({
+      a: need(people[Math.min(a, b)]).id,
+      b: need(people[Math.max(a, b)]).id,
+      ...found,
+    });
   };
   for (const under of byKey.values()) {
     const isCrowd = under.length > CROWD;
     const order = isCrowd ? sorted(people, under) : under;
     for (let x = 0; x < order.length; x++) {
       const end = isCrowd ? Math.min(order.length, x + 1 + NEIGHBOURS) : order.length;
-      for (let y = x + 1; y < end; y++) look(order[x]!, order[y]!);
+      for (let y = x + 1; y < end; y++) look(need(order[x]), need(order[y]));
     }
   }
   return pairs.sort(
@@ -85,6 +91,6 @@ function sorted(people: readonly Known[], places: readonly number[]): number[] {
     [family, given, middle, birthday ?? '', phones[0] ?? '', homes[0] ?? '', emails[0] ?? ''].join(
       ' ',
     );
-  const keys = new Map(places.map((place) => [place, orderOf(people[place]!.traits)]));
-  return places.toSorted((x, y) => (keys.get(x)! < keys.get(y)! ? -1 : 1));
+  const keys = new Map(places.map((place) => [place, orderOf(need(people[place]).traits)]));
+  return places.toSorted((x, y) => (need(keys.get(x)) < need(keys.get(y)) ? -1 : 1));
 }

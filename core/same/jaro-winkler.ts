@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 const MAX_PREFIX = 4;
 const PREFIX_WEIGHT = 0.1;
 
@@ -15,7 +17,7 @@ export function jaroWinkler(a: string, b: string): number {
     for (let j = Math.max(0, i - window); j < Math.min(b.length, i + window + 1); j++)
       if (!taken[j] && a[i] === b[j]) {
         taken[j] = true;
-        matchedA.push(a[i]!);
+        matchedA.push(need(a[i]));
         break;
       }
   const matches = matchedA.length;

@@ -1,5 +1,6 @@
 import { doubleMetaphone } from 'double-metaphone';
 
+import { need } from '@/core/need';
 import { fold, isCarried, isOffice, type PersonFields } from '@/core/people';
 
 import { homeKey } from './address';
@@ -119,7 +120,7 @@ export function soundsOf(word: string): readonly [string, string] {
 const sound = (word: string): string => soundsOf(word)[0] || word;
 
 /** The first letter, whole: rarer scripts and characters take two units of a string. */
-const firstLetter = (word: string): string => [...word][0]!;
+const firstLetter = (word: string): string => need([...word][0]);
 
 /** How a word goes on behind its first letter; the letters of a short one. */
 const behindFirst = (word: string): string => [...word].slice(1, 5).join('');

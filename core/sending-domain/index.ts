@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** What one part of a sending domain's set-up says. */
 export interface Judged {
   ok: boolean;
@@ -80,7 +82,7 @@ export function judgeDmarc(texts: readonly string[]): Judged {
         'No DMARC record says what becomes of mail that only pretends to be yours. Begin with v=DMARC1; p=none.',
     };
   return /^(?:none|quarantine|reject)$/.test(policy)
-    ? { ok: true, sentence: `DMARC is there: ${records[0]!.trim()}` }
+    ? { ok: true, sentence: `DMARC is there: ${need(records[0]).trim()}` }
     : {
         ok: false,
         sentence: `DMARC asks for “${policy}”, which nobody knows. It is none, quarantine or reject.`,

@@ -1,4 +1,5 @@
 import { fieldLabel } from '@/core/merge-fields';
+import { need } from '@/core/need';
 
 /** What keeps a text from being sent. */
 export type TemplateFault =
@@ -30,7 +31,7 @@ export function leftOver(filled: string): TemplateFault[] {
 export function findTextFaults(text: string): TemplateFault[] {
   let depth = 0;
   for (const match of text.matchAll(/\{%-?\s*(\w*)/g)) {
-    const tag = match[1]!.toLowerCase();
+    const tag = need(match[1]).toLowerCase();
     if (!TAGS.has(tag)) return [{ kind: 'not_understood', near: around(text, match.index) }];
     if (/^(?:if|unless)$/.test(tag)) depth += 1;
     if (/^end/.test(tag)) depth -= 1;

@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { daysInMonth, isPlainDate, type PlainDate } from './day';
 import { monthNames } from './speak';
 
@@ -40,7 +42,7 @@ function monthOf(word: string): number | undefined {
     for (const language of LANGUAGES)
       for (const length of ['long', 'short'] as const)
         monthNames(language, length).forEach((name, i) => {
-          if (!months!.has(foldWord(name))) months!.set(foldWord(name), i + 1);
+          if (!need(months).has(foldWord(name))) need(months).set(foldWord(name), i + 1);
         });
   }
   return months.get(foldWord(word));
@@ -131,9 +133,9 @@ function readNamed(t: string, reading: DateReading): string | null {
   const [, monthFirst, day, late] =
     /^(\p{L}[\p{L}\p{M}]*)\.?[\s-]+(\d{1,2})(?:,?[\s-]+['’]?(\d{4}|\d{2}))?$/u.exec(t) ?? [];
   const yearFirst = /^(\d{4})[\s-]+(\p{L}[\p{L}\p{M}]*)\.?[\s-]+(\d{1,2})$/u.exec(t);
-  if (dayFirst) return named(dayFirst[2]!, dayFirst[1]!, dayFirst[3], reading);
-  if (yearFirst) return named(yearFirst[2]!, yearFirst[3]!, yearFirst[1], reading);
-  return monthFirst ? named(monthFirst, day!, late, reading) : null;
+  if (dayFirst) return named(need(dayFirst[2]), need(dayFirst[1]), dayFirst[3], reading);
+  if (yearFirst) return named(need(yearFirst[2]), need(yearFirst[3]), yearFirst[1], reading);
+  return monthFirst ? named(monthFirst, need(day), late, reading) : null;
 }
 
 function named(word: string, day: string, yearText: string | undefined, reading: DateReading) {

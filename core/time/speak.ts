@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { partsOf, toDayNumber, weekdayOf, weekStart, type PlainDate } from './day';
 
 const WEEKDAYS = [
@@ -24,8 +26,9 @@ const MONTHS = [
   'December',
 ] as const;
 
-export const weekdayName = (date: PlainDate): string => WEEKDAYS[weekdayOf(toDayNumber(date)) - 1]!;
-export const monthName = (month: number): string => MONTHS[month - 1]!;
+export const weekdayName = (date: PlainDate): string =>
+  need(WEEKDAYS[weekdayOf(toDayNumber(date)) - 1]);
+export const monthName = (month: number): string => need(MONTHS[month - 1]);
 
 /** "November 23", with the year when it is not the year of `today`. */
 export function longDate(date: PlainDate, today: PlainDate): string {
@@ -107,7 +110,7 @@ export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase
 /** A yearly day, 'MM-DD' or 'YYYY-MM-DD', as people write it: "May 4, 1980". */
 export function yearlyWords(on: string): string {
   const [month, day] = on.slice(-5).split('-').map(Number);
-  return `${monthName(month!)} ${day}${on.length > 5 ? `, ${on.slice(0, 4)}` : ''}`;
+  return `${monthName(need(month))} ${day}${on.length > 5 ? `, ${on.slice(0, 4)}` : ''}`;
 }
 
 /** The day of an instant in a zone, as the browser knows zones. */

@@ -1,5 +1,7 @@
 import { getAllCountries, getCountry, getTimezone } from 'countries-and-timezones';
 
+import { need } from '@/core/need';
+
 // States of the United States that lie in one zone, by postal code and name (49 CFR part 71, from
 // memory). Those that lie in two tell nothing.
 const EASTERN =
@@ -23,7 +25,7 @@ const STATES = new Map(
     states.split(',').flatMap((state) => {
       const [code, ...name] = state.split(' ');
       return [
-        [code!.toLowerCase(), zone],
+        [need(code).toLowerCase(), zone],
         [name.join(' ').toLowerCase(), zone],
       ] as [string, string][];
     }),
@@ -40,7 +42,7 @@ export const countryCode = (country: string): string | null => {
 
 /** What the clocks of a zone show, in winter and in summer: several zones of a country may be one. */
 const clockOf = (zone: string): string => {
-  const { utcOffset, dstOffset } = getTimezone(zone)!;
+  const { utcOffset, dstOffset } = need(getTimezone(zone));
   return `${utcOffset} ${dstOffset}`;
 };
 
@@ -57,5 +59,5 @@ export function zoneOfAddress(
   if (code === 'US') return STATES.get(region.trim().toLowerCase()) ?? null;
   const zones = getCountry(code as Parameters<typeof getCountry>[0])?.timezones ?? [];
   const clocks = new Set(zones.map(clockOf));
-  return clocks.size === 1 ? zones[0]! : null;
+  return clocks.size === 1 ? need(zones[0]) : null;
 }

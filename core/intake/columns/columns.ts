@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   COLUMN_KEYS,
   COLUMNS,
@@ -120,12 +121,12 @@ export function guessColumns(
   const hasJob = table.header.some(
     (heading, i) =>
       BY_LABEL.get(folded(heading)) === 'jobTitle' ||
-      (heads[i]!.whose === 'own' && heads[i]!.subject === 'jobTitle'),
+      (need(heads[i]).whose === 'own' && need(heads[i]).subject === 'jobTitle'),
   );
   const guesses = table.header.map((heading, i): ColumnGuess => {
     const cells = cellsOf(table, i);
     const known = ownByName.get(folded(heading)) ?? BY_LABEL.get(folded(heading));
-    const use = known ?? byHeading(heads[i]!, cells, heads, hasJob);
+    const use = known ?? byHeading(need(heads[i]), cells, heads, hasJob);
     const claimed = claim(use);
     return claimed ? { use: claimed, by: 'heading' } : { use: null, by: 'none' };
   });
@@ -134,7 +135,7 @@ export function guessColumns(
       if (guess.use) return guess;
       const cells = cellsOf(table, i);
       if (cells.length === 0) return guess;
-      const use = claim(byContent(table.header[i]!, heads[i]!, cells, taken));
+      const use = claim(byContent(need(table.header[i]), need(heads[i]), cells, taken));
       return use ? { use, by: 'content' } : { use: 'aside', by: 'none' };
     }),
   );
@@ -232,7 +233,7 @@ function gather(guesses: ColumnGuess[]): ColumnGuess[] {
   const streets = parts.flatMap((p) => (p?.to === 'addressLine' ? [p.which] : []));
   if (streets.length === 0 || streets.includes('')) return guesses;
   const taken = new Set(guesses.map(({ use }) => use));
-  let street = streets[0]!;
+  let street = need(streets[0]);
   return guesses.map((guess, i) => {
     const part = parts[i];
     if (part?.to === 'addressLine') street = part.which;

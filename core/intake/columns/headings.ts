@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { fold } from '@/core/people';
 
 /** What a column is about, before it is clear which of several and whose. */
@@ -255,7 +256,7 @@ export function readHeading(heading: string): HeadingRead {
   const plain = subjectOf(words);
   if (plain && !(plain === 'tags' && number && words.length > 1))
     return { ...NOTHING, subject: plain, number };
-  const isLabel = words.length > 1 && LABELS.has(words.at(-1)!);
+  const isLabel = words.length > 1 && LABELS.has(need(words.at(-1)));
   let rest = isLabel ? words.slice(0, -1) : words;
   let whose: Whose = 'own';
   for (const [who, phrases] of WHOSE) {

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import type { Address } from '@/core/people';
 
 type Whole = Pick<Address, 'line' | 'city' | 'region' | 'postalCode' | 'country'>;
@@ -26,10 +27,10 @@ export function readWholeAddress(text: string): Whole | null {
     const parts = form.exec(one)?.groups;
     if (parts)
       return {
-        line: parts.line!.trim(),
-        city: parts.city!.trim(),
+        line: need(parts.line).trim(),
+        city: need(parts.city).trim(),
         region: parts.region ?? '',
-        postalCode: parts.postalCode!,
+        postalCode: need(parts.postalCode),
         country: parts.country?.trim() ?? '',
       };
   }

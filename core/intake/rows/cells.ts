@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   CHANNELS,
   type Address,
@@ -17,9 +18,9 @@ export function splitCell(text: string, at = ';,|\n'): string[] {
   if (text === '') return [];
   const parts = [''];
   for (let i = 0; i < text.length; i++) {
-    const char = text[i]!;
-    if (char === '\\' && i + 1 < text.length && '\\;,|'.includes(text[i + 1]!))
-      parts[parts.length - 1] += text[++i]!;
+    const char = need(text[i]);
+    if (char === '\\' && i + 1 < text.length && '\\;,|'.includes(need(text[i + 1])))
+      parts[parts.length - 1] += need(text[++i]);
     else if (at.includes(char)) parts.push('');
     else parts[parts.length - 1] += char;
   }
@@ -34,7 +35,7 @@ export function readReach(text: string): Reach {
   // A number in brackets belongs to a phone number.
   const found = /^(.*\S)\s+\((?!\d)((?:\\[\\()\d]|[^()])+)\)$/s.exec(text.trim());
   return found
-    ? { value: found[1]!, label: found[2]!.replace(/\\([\\()\d])/g, '$1') }
+    ? { value: need(found[1]), label: need(found[2]).replace(/\\([\\()\d])/g, '$1') }
     : { value: text.trim(), label: '' };
 }
 
@@ -63,15 +64,15 @@ export function readAddresses(text: string): Address[] {
   return splitRaw(text, ';').map((entry) => {
     const parts = splitRaw(entry, '|').map((part) => part.replace(/\\([\\;|,])/g, '$1').trim());
     // A plain address without bars is a street line.
-    const at = parts.length === 1 ? ['', parts[0]!] : parts;
+    const at = parts.length === 1 ? ['', need(parts[0])] : parts;
     const [lat, lon] = [at[7], at[8]].map((part) => (part ? Number(part) : null));
     return {
       ...(Object.fromEntries(ADDRESS_PARTS.map((part, i) => [part, at[i] ?? ''])) as Record<
         (typeof ADDRESS_PARTS)[number],
         string
       >),
-      lat: Number.isFinite(lat) ? lat! : null,
-      lon: Number.isFinite(lon) ? lon! : null,
+      lat: Number.isFinite(lat) ? need(lat) : null,
+      lon: Number.isFinite(lon) ? need(lon) : null,
     };
   });
 }
@@ -80,9 +81,9 @@ export function readAddresses(text: string): Address[] {
 function splitRaw(text: string, sign: string): string[] {
   const parts = [''];
   for (let i = 0; i < text.length; i++) {
-    if (text[i] === '\\') parts[parts.length - 1] += text[i]! + (text[++i] ?? '');
+    if (text[i] === '\\') parts[parts.length - 1] += need(text[i]) + (text[++i] ?? '');
     else if (text[i] === sign) parts.push('');
-    else parts[parts.length - 1] += text[i]!;
+    else parts[parts.length - 1] += need(text[i]);
   }
   return parts.some((part) => part.trim()) ? parts : [];
 }
@@ -96,8 +97,8 @@ export function readDates(text: string): { dates: NamedDate[]; unread: string[] 
   const unread: string[] = [];
   for (const part of splitCell(text, ';\n')) {
     const found = /^(.+?):?\s+(\S+)$/.exec(part);
-    const on = found && readDate(found[2]!);
-    if (found && on) dates.push({ name: found[1]!, on });
+    const on = found && readDate(need(found[2]));
+    if (found && on) dates.push({ name: need(found[1]), on });
     else unread.push(part);
   }
   return { dates, unread };
@@ -118,10 +119,10 @@ export function readConsent(text: string): { consent: Consents; unread: string[]
   for (const part of splitCell(text, ';\n')) {
     const found = /^(\w+) (yes|no) (\d{4}-\d{2}-\d{2})(?: (.*))?$/.exec(part);
     const channel = found?.[1] as Channel | undefined;
-    if (found && CHANNELS.includes(channel!) && readDate(found[3]!))
-      consent[channel!] = {
+    if (found && CHANNELS.includes(need(channel)) && readDate(need(found[3])))
+      consent[need(channel)] = {
         answer: found[2] as 'yes' | 'no',
-        on: found[3]!,
+        on: need(found[3]),
         cameFrom: found[4] ?? '',
       };
     else unread.push(part);
@@ -147,9 +148,9 @@ export function readNotes(text: string): { on: string | null; body: string }[] {
   const notes: { on: string | null; body: string }[] = [];
   for (const line of text.split(/\r?\n/)) {
     const dated = DATED.exec(line);
-    if (dated && readDate(dated[1]!))
-      notes.push({ on: dated[1]!, body: line.slice(dated[0].length) });
-    else if (notes.length > 0) notes[notes.length - 1]!.body += `\n${line}`;
+    if (dated && readDate(need(dated[1])))
+      notes.push({ on: need(dated[1]), body: line.slice(dated[0].length) });
+    else if (notes.length > 0) need(notes[notes.length - 1]).body += `\n${line}`;
     else notes.push({ on: null, body: line });
   }
   return notes

@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** A name taken apart. What it does not have is left out, but for given and family name. */
 export interface SplitName {
   givenName: string;
@@ -52,20 +54,19 @@ export function splitName(full: string): SplitName {
   const suffixes: string[] = [];
   while (
     parts.length > 1 &&
-    parts
-      .at(-1)!
+    need(parts.at(-1))
       .split(' ')
       .every((word) => SUFFIXES.has(bare(word)))
   )
-    suffixes.unshift(parts.pop()!);
+    suffixes.unshift(need(parts.pop()));
   const [first = '', ...later] = parts;
   const before = parts.length > 1 ? first.split(' ') : [];
   const rest = (parts.length > 1 ? later.join(' ') : first).split(' ').filter(Boolean);
   const titles = takeTitles(rest, before.length > 0);
-  while (before.length > 1 && TITLES.has(bare(before[0]!))) titles.push(before.shift()!);
+  while (before.length > 1 && TITLES.has(bare(need(before[0])))) titles.push(need(before.shift()));
   for (const list of [rest, before]) {
     const ends: string[] = [];
-    while (list.length > 1 && SUFFIXES.has(bare(list.at(-1)!))) ends.unshift(list.pop()!);
+    while (list.length > 1 && SUFFIXES.has(bare(need(list.at(-1))))) ends.unshift(need(list.pop()));
     suffixes.unshift(...ends);
   }
   return {
@@ -83,10 +84,10 @@ export function splitName(full: string): SplitName {
 function takeTitles(rest: string[], familyKnown: boolean): string[] {
   const titles: string[] = [];
   while (rest.length > 1) {
-    const word = bare(rest[0]!);
+    const word = bare(need(rest[0]));
     const enough = rest.length > 2 || (familyKnown && rest.length > 1);
     if (!TITLES.has(word) && !(TITLES_TOO.has(word) && enough)) break;
-    titles.push(rest.shift()!);
+    titles.push(need(rest.shift()));
   }
   return titles;
 }
@@ -138,10 +139,10 @@ export function splitCouple(full: string): [SplitName, SplitName] | null {
   const text = full.trim().replace(/\s+/g, ' ');
   if (!AND.test(text) || isFirm(text) || /\d/.test(text)) return null;
   const comma = /^([^,&]+),\s*(.+)$/.exec(text);
-  const halves = (comma ? comma[2]! : text).split(AND);
+  const halves = (comma ? need(comma[2]) : text).split(AND);
   if (halves.length !== 2 || halves.some((half) => half.trim() === '')) return null;
   const [left, right] = halves as [string, string];
-  const family = comma?.[1]!.trim() ?? '';
+  const family = comma?.[1]?.trim() ?? '';
   const half = (words: string) =>
     titlesAlone(words) ?? splitName(family ? `${family}, ${words}` : words);
   const [a, b] = [half(left), half(right)];

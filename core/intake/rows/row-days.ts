@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { partsOfUse, type ColumnUse, type OwnField } from '@/core/people';
 import type { DateOrder, PlainDate } from '@/core/time';
 
@@ -50,7 +51,7 @@ export function zipColumns(
     const five = cells.filter((cell) => /^\d{5}(-\d{4})?$/.test(cell)).length;
     const short = cells.filter((cell) => /^\d{2,4}$/.test(cell)).length;
     const all = five + short === cells.length;
-    if (all && (five > 0 || headingWords(table.header[column]!).includes('zip')))
+    if (all && (five > 0 || headingWords(need(table.header[column])).includes('zip')))
       columns.add(column);
   });
   return columns;

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { displayName } from '@/core/people';
 
 import { asSecond, type ImportedPerson, type Partners } from '../imported';
@@ -68,7 +69,7 @@ function readPartner(row: Row, person: ImportedPerson, partners: Partners): Impo
     const words = [givenName, familyName].filter(Boolean).join(' ');
     if (words)
       person.related.push({ kind: 'partner', name: words, ...(birthday ? { birthday } : {}) });
-    else if (birthday) row.aside(birthCell!.heading, birthCell!.text);
+    else if (birthday) row.aside(need(birthCell).heading, need(birthCell).text);
     return [];
   }
   const other = asSecond(

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { fold, TIE_KINDS, TIE_WORDS, type TieKind, type TieSeen } from '@/core/people';
 import { isPlainDate, readDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, OUTCOMES, TOUCH_KINDS } from '@/core/touches';
@@ -29,9 +30,9 @@ export function readTouches(
   for (const part of text.split(';').map((piece) => piece.trim())) {
     if (part === '') continue;
     const told = /^(\d{4}-\d\d-\d\d) (.+), (.+)$/.exec(part);
-    const kind = told ? kindNamed(told[2]!) : 'other';
-    const outcome = told ? outcomeNamed(fold(told[3]!)) : 'reached';
-    const on = told && kind && outcome ? told[1]! : readDay(part);
+    const kind = told ? kindNamed(need(told[2])) : 'other';
+    const outcome = told ? outcomeNamed(fold(need(told[3]))) : 'reached';
+    const on = told && kind && outcome ? need(told[1]) : readDay(part);
     if (on && isPlainDate(on) && on <= today)
       touches.push({ on, kind: kind ?? 'other', outcome: outcome ?? 'reached' });
     else unread.push(part);
@@ -67,8 +68,8 @@ export function readJobCell(text: string): { jobs: JobTold[]; unread: string[] }
         name,
         stage,
         on: on === '' ? null : (on as PlainDate),
-        valueMinor: amounts[0]!,
-        feeMinor: amounts[1]!,
+        valueMinor: amounts[0] ?? null,
+        feeMinor: amounts[1] ?? null,
       });
     else unread.push(part);
   }

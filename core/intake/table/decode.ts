@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 export type Encoding = 'UTF-8' | 'UTF-16' | 'Windows-1252' | 'MacRoman' | 'UTF-8 and Windows-1252';
 
 /**
@@ -52,7 +54,7 @@ function likeliness(text: string): number {
 function utf16WithoutMark(bytes: Uint8Array): 'utf-16le' | 'utf-16be' | null {
   const zeros = [0, 0];
   const most = Math.min(bytes.length, 10_000);
-  for (let i = 0; i < most; i++) if (bytes[i] === 0) zeros[i % 2]! += 1;
+  for (let i = 0; i < most; i++) if (bytes[i] === 0) zeros[i % 2] = need(zeros[i % 2]) + 1;
   const [even = 0, odd = 0] = zeros;
   if (odd > most * 0.3 && even < most * 0.02) return 'utf-16le';
   return even > most * 0.3 && odd < most * 0.02 ? 'utf-16be' : null;

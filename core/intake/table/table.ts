@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 
+import { need } from '@/core/need';
 import { tidyText } from '@/core/people';
 import { figure, plural, readDate } from '@/core/time';
 
@@ -63,13 +64,13 @@ function signOf(text: string, from: number): string | null {
   const counts = new Map<string, number>(SIGNS.map((sign) => [sign, 0]));
   let quoted = false;
   for (let at = from; at < text.length; at++) {
-    const char = text[at]!;
+    const char = need(text[at]);
     if (char === '"') quoted = !quoted;
     else if (!quoted && (char === '\n' || char === '\r')) break;
-    else if (!quoted && counts.has(char)) counts.set(char, counts.get(char)! + 1);
+    else if (!quoted && counts.has(char)) counts.set(char, need(counts.get(char)) + 1);
   }
   const [best] = [...counts].sort(([, a], [, b]) => b - a);
-  return best![1] > 0 ? best![0] : null;
+  return need(best)[1] > 0 ? need(best)[0] : null;
 }
 
 /** Lines above the headings, at most. */
@@ -150,11 +151,11 @@ function parseQuotes(
     const swallowing = parsed.rows.findIndex((row, i) =>
       i === parsed.rows.length - 1 && parsed.open
         ? true
-        : swallows(row, parsed.delimiter, parsed.rows[0]!.length),
+        : swallows(row, parsed.delimiter, need(parsed.rows[0]).length),
     );
     if (swallowing < 0) break;
-    if (faults.length >= most) return { openRow: faults[0]!.row };
-    const from = parsed.starts[swallowing]!;
+    if (faults.length >= most) return { openRow: need(faults[0]).row };
+    const from = need(parsed.starts[swallowing]);
     const end = parsed.starts[swallowing + 1] ?? text.length;
     const at = lastOpening(text.slice(from, end));
     if (at < 0) break;
@@ -304,11 +305,11 @@ export function tableOf(given: readonly string[][], about: About): TableRead {
   if (!headless && all.length === 1) return fail({ reason: 'only_header' });
   const width = headless
     ? Math.max(...all.slice(0, 100).map(({ cells }) => cells.length))
-    : lastFilled(all[0]!.cells);
+    : lastFilled(need(all[0]).cells);
   if (width > MAX_COLUMNS) return fail({ reason: 'too_many_columns', columns: width });
   const header = headless
     ? Array.from({ length: width }, (_, i) => `Column ${i + 1}`)
-    : all[0]!.cells.slice(0, width);
+    : need(all[0]).cells.slice(0, width);
   const rows = (headless ? all : all.slice(1)).filter(({ row, cells }) => {
     if (!isTotal(cells)) return true;
     faults.push({ row, why: 'A line of totals, which is nobody.', leftOut: true });

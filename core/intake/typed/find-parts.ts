@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { readDate, type DateReading } from '@/core/time';
 import { STREET_WORDS } from '@/core/same';
 
@@ -41,7 +42,7 @@ function take(
     const groups = args.findIndex((arg) => typeof arg === 'number');
     const match = args.slice(0, groups) as unknown as RegExpExecArray;
     const parts = read(match);
-    if (parts === null) return match[0]!;
+    if (parts === null) return need(match[0]);
     found.parts.push(...(Array.isArray(parts) ? parts : [parts]));
     return GAP;
   });
@@ -55,7 +56,7 @@ const labelOf = (word = '') => LABELS[word.toLowerCase()] ?? word.toLowerCase();
 const tags: Taker = (found) =>
   take(found, /(?<![\p{L}\p{N}/])#([\p{L}\p{N}_-]+)/gu, ([, value]) => ({
     is: 'tag',
-    value: value!,
+    value: need(value),
   }));
 
 const emails: Taker = (found) => {
@@ -63,7 +64,7 @@ const emails: Taker = (found) => {
     found,
     new RegExp(`${LABEL}<?\\s*([^\\s<>,;()"]+@[^\\s<>,;()"]+)\\s*>?`, 'giu'),
     ([whole, label, text]) => {
-      const value = readEmail(text!.replace(/[.:]+$/, ''));
+      const value = readEmail(need(text).replace(/[.:]+$/, ''));
       return value
         ? { is: 'email', value, label: labelOf(label) }
         : { is: 'unread', text: whole.trim() };
@@ -133,7 +134,7 @@ const ties: Taker = (found) => {
     ),
     ([, name, other]) => ({
       is: 'referredBy',
-      name: (name ?? other)!.trim(),
+      name: need(name ?? other).trim(),
     }),
   );
   const people = `${PERSON}((?:\\s*(?:,|&|\\band\\b)\\s*\\p{Lu}[\\p{L}'’-]*(?![\\p{L}\\s]*@))*)`;
@@ -145,7 +146,7 @@ const ties: Taker = (found) => {
     ),
     ([, name]) => ({
       is: 'partner',
-      name: name!,
+      name: need(name),
     }),
   );
   take(
@@ -155,7 +156,7 @@ const ties: Taker = (found) => {
       'gu',
     ),
     ([, first, more]) =>
-      [first!, ...(more ?? '').split(/\s*(?:,|&|\band\b)\s*/)]
+      [need(first), ...(more ?? '').split(/\s*(?:,|&|\band\b)\s*/)]
         .filter(Boolean)
         .map((name) => ({ is: 'child', name })),
   );
@@ -171,7 +172,9 @@ const phones =
         'giu',
       ),
       ([, label, text]) => {
-        const tidy = text!.trim().replace(/extension/i, 'x');
+        const tidy = need(text)
+          .trim()
+          .replace(/extension/i, 'x');
         const value = readDate(tidy) === null ? readPhone(tidy, country) : null;
         return value ? { is: 'phone', value, label: labelOf(label) } : null;
       },
@@ -190,7 +193,7 @@ const TOWN =
 /** A street with its number, and the town behind it with its state or postal code. */
 const addresses: Taker = (found) => {
   for (const match of [...found.rest.matchAll(STREET)].reverse()) {
-    if (NO_STREET.test(match[1]!)) continue;
+    if (NO_STREET.test(need(match[1]))) continue;
     const line = match[0].trim().replace(/,$/, '');
     const behind = found.rest.slice(match.index + match[0].length);
     const town = TOWN.exec(behind);

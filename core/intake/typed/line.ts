@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { NO_ADDRESS, type Address, type NamedDate, type Reach, fold } from '@/core/people';
 
 import { findParts, GAP, type Part, type PartsReading } from './find-parts';
@@ -79,8 +80,8 @@ function leadingName(text: string): { name: string; rest: string } {
   while (n < words.length && n < MOST_WORDS) {
     const next = words[n + 1];
     if (
-      !isCapital(words[n]!) &&
-      !(PARTICLE.test(words[n]!) && next && (isCapital(next) || PARTICLE.test(next)))
+      !isCapital(need(words[n])) &&
+      !(PARTICLE.test(need(words[n])) && next && (isCapital(next) || PARTICLE.test(next)))
     )
       break;
     n += 1;

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { NOBODY, type PersonFields } from '@/core/people';
 import { figure } from '@/core/time';
 
@@ -18,7 +19,7 @@ function entriesOf(line: string): { text: string; comma: boolean }[] {
     if (!quoted && '>)'.includes(char)) depth = Math.max(0, depth - 1);
     if (!quoted && depth === 0 && ',;\t'.includes(char))
       parts.push({ text: '', comma: char !== ';' });
-    else parts.at(-1)!.text += char;
+    else need(parts.at(-1)).text += char;
   }
   return parts
     .map((part) => ({ ...part, text: part.text.trim() }))
@@ -114,7 +115,7 @@ const fitsBeside = ({ fields }: Entry, more: Entry): boolean =>
 /** "Lind, Rosa" before an address, or in a list of nothing else. */
 const isFamilyBefore = (before: Entry, one: Entry, familyFirst: boolean): boolean =>
   one.name !== '' &&
-  isWord(one.name.split(' ')[0]!) &&
+  isWord(need(one.name.split(' ')[0])) &&
   (familyFirst ||
     (one.fields.emails.length + one.fields.phones.length > 0 &&
       isWord(before.name) &&
@@ -171,7 +172,7 @@ export function readPasted(
     const { also, unsure, ...split } = couple?.[0] ?? splitName(name);
     const person: ImportedPerson = {
       ...importedOf(row, { ...NOBODY, ...split, emails, phones }),
-      notes: [other, also].filter(Boolean).map((body) => ({ on: null, body: body! })),
+      notes: [other, also].filter(Boolean).map((body) => ({ on: null, body: need(body) })),
       ...(unsure ? { nameGuessed: true } : {}),
     };
     people.push(person);

@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { decode, fromMacRoman, fromWindows1252 } from '../table/decode';
 
 /** Types that say how something is sent, or that it is preferred. */
@@ -58,7 +60,7 @@ function cut(text: string, sign: string): string[] {
 
 /** Parameter values may hide quotes and line ends behind a caret (RFC 6868). */
 const uncaret = (text: string): string =>
-  text.replace(/\^(['n^])/g, (_, sign: string) => ({ "'": '"', n: '\n', '^': '^' })[sign]!);
+  text.replace(/\^(['n^])/g, (_, sign: string) => need({ "'": '"', n: '\n', '^': '^' }[sign]));
 
 function parseLine(text: string): CardLine | null {
   const [head] = cut(text, ':');
@@ -101,11 +103,11 @@ function decodeQuoted(value: string, params: CardLine['params']): string {
   for (let i = 0; i < value.length; i++) {
     const hex = /^=([\da-f]{2})/i.exec(value.slice(i, i + 3));
     if (hex) {
-      const byte = Number.parseInt(hex[1]!, 16);
+      const byte = Number.parseInt(need(hex[1]), 16);
       if (byte === 0x3b || byte === 0x2c) bytes.push(0x5c);
       bytes.push(byte);
       i += 2;
-    } else bytes.push(...encoder.encode(value[i]!));
+    } else bytes.push(...encoder.encode(need(value[i])));
   }
   return decodeAs(new Uint8Array(bytes), params.get('CHARSET')?.[0] ?? '');
 }
@@ -144,8 +146,8 @@ export function readCards(text: string): RawCard[] {
 export function splitValue(value: string, sign: ';' | ','): string[] {
   const parts = [''];
   for (let i = 0; i < value.length; i++) {
-    const char = value[i]!;
-    if (char === '\\' && i + 1 < value.length) parts[parts.length - 1] += char + value[++i]!;
+    const char = need(value[i]);
+    if (char === '\\' && i + 1 < value.length) parts[parts.length - 1] += char + need(value[++i]);
     else if (char === sign) parts.push('');
     else parts[parts.length - 1] += char;
   }
@@ -171,7 +173,7 @@ export function foldLine(unfolded: string): string {
   let current = '';
   let octets = 0;
   for (const char of line) {
-    const size = octetsOf(char.codePointAt(0)!);
+    const size = octetsOf(need(char.codePointAt(0)));
     if (octets + size > 75) {
       out.push(current);
       current = ' ';

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { fold, NOBODY, type OwnField, type PersonFields } from '@/core/people';
 import type { PlainDate } from '@/core/time';
 
@@ -63,7 +64,7 @@ function readCard(raw: RawCard, about: About): { read: Reading; second: Imported
   for (const line of lines) {
     if (line.name === 'RELATED' || line.name === 'X-ABRELATEDNAMES' || line.name === 'X-SPOUSE')
       readRelated(line, reading, about);
-    else if (READERS[line.name]) READERS[line.name]!(line, reading);
+    else if (READERS[line.name]) need(READERS[line.name])(line, reading);
     else if (BYTES.has(line.name)) reading.unread.push(`${line.name}, which is left out`);
     else if (!IGNORED.has(line.name)) aside(reading, line);
   }
@@ -201,7 +202,7 @@ function placeRelated(people: ImportedPerson[], byCard: ReadonlyMap<number, Impo
     for (const tie of person.related) {
       if (tie.place === undefined || tie.name === '') continue;
       const other = byCard.get(tie.place);
-      if (other && other !== person) tie.place = placeOf.get(other)!;
+      if (other && other !== person) tie.place = need(placeOf.get(other));
       else delete tie.place;
     }
 }
