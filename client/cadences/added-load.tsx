@@ -45,20 +45,20 @@ export const AddedLoad = ({ compared, label, today }: Props) => (
   </>
 );
 
-/** What makes room: other touches that are planned already. */
+/** What becomes of other touches that are planned already. */
 function Others({ others: { moved, gone, fromToday, first }, today }: OthersProps) {
   if (moved + gone === 0) return <Body>No other touch moves.</Body>;
   const parts = [
     moved > 0 ? `${plural(moved, 'other touch moves', 'other touches move')} to another day` : '',
-    gone > 0 ? `${plural(gone, 'other touch falls', 'other touches fall')} away` : '',
+    gone > 0 ? `${plural(gone, 'other touch is', 'other touches are')} dropped` : '',
   ].filter(Boolean);
-  const ofToday = fromToday > 0 ? `, ${figure(fromToday)} of them from today` : '';
+  const ofToday = fromToday > 0 ? ` Planned for today: ${figure(fromToday)} of them.` : '';
   return (
     <>
-      <Body>{`In the next 13 weeks ${parts.join(' and ')}${ofToday}.`}</Body>
+      <Body>{`In the next 13 weeks, ${parts.join(' and ')}.${ofToday}`}</Body>
       {first.map(({ personId, name, kind, from, to }) => (
         <Soft key={`${personId} ${kind} ${from}`}>
-          {`${name}, ${KIND_WORDS[kind].noun} of ${shortDate(from, today)}: ${to ? `moves to ${shortDate(to, today)}` : 'falls away'}`}
+          {`${name}: ${KIND_WORDS[kind].noun} on ${shortDate(from, today)} ${to ? `moves to ${shortDate(to, today)}` : 'is dropped'}`}
         </Soft>
       ))}
       {moved + gone > first.length ? (

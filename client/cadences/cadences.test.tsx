@@ -150,10 +150,10 @@ describe('building', () => {
     await screen.findByText('What saving would change');
     expect(
       screen.getByText(
-        'In the plan of the next 13 weeks: 2 touches move to another day, 1 comes in, 1 falls away.',
+        'In the plan of the next 13 weeks: 2 touches move to another day, 1 comes in, 1 is dropped.',
       ),
     ).toBeTruthy();
-    expect(screen.getByText('Bo Birch: the call of Nov 27 falls away')).toBeTruthy();
+    expect(screen.getByText('Bo Birch: call on Nov 27 is dropped')).toBeTruthy();
     expect(screen.getByText('call from Nov 26 to Nov 28')).toBeTruthy();
     expect(screen.getByText('card new on Dec 2')).toBeTruthy();
     await press('Save');

@@ -99,11 +99,11 @@ describe('enrolling', () => {
     });
     show(<EnrolScreen />);
     await screen.findByText(
-      'In the next 13 weeks 4 other touches move to another day and 1 other touch falls away, 2 of them from today.',
+      'In the next 13 weeks, 4 other touches move to another day and 1 other touch is dropped. Planned for today: 2 of them.',
     );
     for (const words of [
-      'Bo Birch, call of Nov 23: moves to Nov 25',
-      'Wen Ito, call of Nov 23: falls away',
+      'Bo Birch: call on Nov 23 moves to Nov 25',
+      'Wen Ito: call on Nov 23 is dropped',
       'and 3 more',
     ])
       expect(screen.getByText(words)).toBeTruthy();

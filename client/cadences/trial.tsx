@@ -48,7 +48,7 @@ function InPlan({ planned, today }: { planned: Trial['planned']; today: PlainDat
   const parts = [
     moved > 0 ? `${plural(moved, 'touch moves', 'touches move')} to another day` : '',
     added > 0 ? `${added} ${added === 1 ? 'comes' : 'come'} in` : '',
-    gone > 0 ? `${gone} ${gone === 1 ? 'falls' : 'fall'} away` : '',
+    gone > 0 ? `${gone} ${gone === 1 ? 'is' : 'are'} dropped` : '',
   ].filter(Boolean);
   if (parts.length === 0) return null;
   return (
@@ -57,7 +57,7 @@ function InPlan({ planned, today }: { planned: Trial['planned']; today: PlainDat
       {goneFirst.map(({ personId, name, kind, on }) => (
         <Soft
           key={`${personId} ${on}`}
-        >{`${name}: the ${KIND_WORDS[kind].noun} of ${shortDate(on, today)} falls away`}</Soft>
+        >{`${name}: ${KIND_WORDS[kind].noun} on ${shortDate(on, today)} is dropped`}</Soft>
       ))}
       {gone > goneFirst.length ? <Soft>{`and ${gone - goneFirst.length} more`}</Soft> : null}
     </>
@@ -99,7 +99,7 @@ function changeWords(
 ): string {
   const { noun } = KIND_WORDS[kind];
   if (from === null) return `${noun} new on ${shortDate(to!, today)}`;
-  if (to === null) return `${noun} of ${shortDate(from, today)} falls away`;
+  if (to === null) return `${noun} on ${shortDate(from, today)} is dropped`;
   return from === to
     ? `${shortDate(from, today)} becomes a ${noun}`
     : `${noun} from ${shortDate(from, today)} to ${shortDate(to, today)}`;

@@ -103,8 +103,8 @@ test('after weeks away one line says how much is overdue and when it is worked o
 });
 
 test.each([
-  [0, 'Every promise is kept for now. The weeks to come are under Ahead.'],
-  [24, 'Nothing is planned for today. The weeks to come are under Ahead.'],
+  [0, 'You’re keeping every promise. See Ahead for the coming weeks.'],
+  [24, 'Nothing is planned for today. See Ahead for the coming weeks.'],
 ])('an empty desk with %d people overdue', async (overdue, words) => {
   prepared({ workingDay: false, backlog: { overdue, caughtUpOn: null } }).answer(peopleFacets, {
     total: 30,

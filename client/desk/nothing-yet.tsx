@@ -36,7 +36,7 @@ export function NothingYet({ overdue }: { overdue: number }) {
       <Body>
         {promised === 0
           ? 'Nobody has a promise yet. Put people into circles, and the desk will say when somebody is due.'
-          : `${overdue > 0 ? 'Nothing is planned for today' : 'Every promise is kept for now'}. The weeks to come are under Ahead.`}
+          : `${overdue > 0 ? 'Nothing is planned for today.' : 'You’re keeping every promise.'} See Ahead for the coming weeks.`}
       </Body>
       <Button
         label={promised === 0 ? 'Open People' : 'Look ahead'}

@@ -1,6 +1,6 @@
 import { cadence, options, person, today } from '@/testing/plan';
 
-import { plan, shifted, type PlanPerson } from '.';
+import { othersShifted, plan, type PlanPerson } from '.';
 
 /** Somebody on a cadence of that name, with one beat so many days from today. */
 const on = (cadenceId: string, days: number, who: string, change: Partial<PlanPerson> = {}) =>
@@ -18,11 +18,9 @@ const on = (cadenceId: string, days: number, who: string, change: Partial<PlanPe
 const others = ['Bo', 'Cy'].map((who) => on('other', 0, who));
 const room = options({ capacity: 1 });
 const told = (after: Parameters<typeof plan>[0], before: Parameters<typeof plan>[0]) =>
-  shifted(plan(before, room).touches, plan(after, room).touches, 'changed').map(({ touch, to }) => [
-    touch.item.personId,
-    touch.day - today,
-    to === null ? null : to - today,
-  ]);
+  othersShifted(plan(before, room).touches, plan(after, room).touches, 'changed').map(
+    ({ touch, to }) => [touch.item.personId, touch.day - today, to === null ? null : to - today],
+  );
 
 test('what has no room any more is told, in order; the touches of the cadence itself are not', () => {
   const before = [...others, on('changed', 9, 'Ana')];

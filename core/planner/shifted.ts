@@ -9,27 +9,32 @@ export interface Shift {
 }
 
 /**
- * What one plan has on another day than the other one, in order of the days they leave, but for the
- * touches of one group. Of those that only keep a person's promise the first counts, as the next ones
- * follow from it, and none where touches of the group keep it too.
- *
- * @param group whose change makes the difference, such as a cadence's id
+ * What one plan has on another day than the other one, in order of the days they leave. Of those that
+ * only keep a person's promise the first counts, as the next ones follow from it.
  */
-export function shifted(
+export function shifted(before: readonly PlannedTouch[], after: readonly PlannedTouch[]): Shift[] {
+  const then = byName(after);
+  return [...byName(before)]
+    .map(([name, touch]) => ({ touch, to: then.get(name)?.day ?? null }))
+    .filter(({ touch, to }) => to !== touch.day)
+    .sort((a, b) => a.touch.day - b.touch.day);
+}
+
+/**
+ * As {@link shifted}, of everything but one group, whose change makes the difference: a cadence, by
+ * its id. What keeps a promise counts only where no touches of the group keep it too.
+ */
+export function othersShifted(
   before: readonly PlannedTouch[],
   after: readonly PlannedTouch[],
   group: string,
 ): Shift[] {
   const ofGroup = [...before, ...after].filter(({ item }) => item.group === group);
   const whose = new Set(ofGroup.map(({ item }) => item.personId));
-  const isOther = ({ item }: PlannedTouch) =>
-    item.group !== group && !(item.source === KEEPER && whose.has(item.personId));
-  const then = byName(after);
-  return [...byName(before)]
-    .filter(([, touch]) => isOther(touch))
-    .map(([name, touch]) => ({ touch, to: then.get(name)?.day ?? null }))
-    .filter(({ touch, to }) => to !== touch.day)
-    .sort((a, b) => a.touch.day - b.touch.day);
+  const others = before.filter(
+    ({ item }) => item.group !== group && !(item.source === KEEPER && whose.has(item.personId)),
+  );
+  return shifted(others, after);
 }
 
 /** By what a touch is in both plans: a keeper's key says when its promise is due, which may differ. */

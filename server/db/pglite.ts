@@ -95,7 +95,7 @@ export async function openPglite(
   const server = restartable(await start(dir, { image, amcheck }), async () => {
     await hasRoom();
     if (dir) return start(dir, { amcheck });
-    throw new Error('What was kept in memory is gone.');
+    throw new Error('The in-memory database stopped and can’t be restarted.');
   });
   const flush = dir ? walFlusher(dir) : null;
   const turns = inTurn();

@@ -3,7 +3,7 @@ import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { difference, type Cadence, type Difference, type Running } from '@/core/cadences';
 import { enrolmentsIn, withCadence, withEnrolments, withJoining } from '@/core/enrolments';
-import type { PlannedTouch } from '@/core/planner';
+import { shifted, type PlannedTouch } from '@/core/planner';
 import { toPlainDate } from '@/core/time';
 
 import { assertRuns, findOrRefuseCadence, yearlyDates } from '../cadences';
@@ -62,14 +62,14 @@ function inPlan(
   joining: ReadonlyMap<string, unknown>,
 ) {
   const now = plan.touches.filter(({ item }) => item.group === cadenceId);
-  const then = new Map(after.map((touch) => [touch.item.key, touch]));
   const known = new Set(now.map(({ item }) => item.key));
-  const gone = now.filter(({ item }) => !then.has(item.key));
+  const shifts = shifted(now, after);
+  const gone = shifts.filter(({ to }) => to === null);
   return {
-    moved: now.filter(({ item, day }) => (then.get(item.key)?.day ?? day) !== day).length,
+    moved: shifts.length - gone.length,
     added: after.filter(({ item }) => !known.has(item.key) && !joining.has(item.personId)).length,
     gone: gone.length,
-    goneFirst: gone.slice(0, EXAMPLES).map(({ item, day }) => ({
+    goneFirst: gone.slice(0, EXAMPLES).map(({ touch: { item, day } }) => ({
       personId: item.personId,
       name: names.get(item.personId) ?? '',
       kind: item.kind,

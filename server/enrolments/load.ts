@@ -1,7 +1,7 @@
 import type { AddedLoad } from '@/contract/load';
 import {
   firstSlips,
-  shifted,
+  othersShifted,
   weeklyLoad,
   withoutDay,
   type LetGo,
@@ -62,7 +62,7 @@ export async function compareLoad(
         name: sphere.names.get(personId) ?? '',
         on: toPlainDate(on),
       })),
-    others: othersOf(sphere, shifted(plan.touches, after.touches, cadenceId)),
+    others: othersOf(sphere, othersShifted(plan.touches, after.touches, cadenceId)),
   };
   return { load, touches: after.touches };
 }
