@@ -22,7 +22,7 @@ export function EnrolPreview({ data, today, lacking, onLacking, onSample }: Prop
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
       <View className="min-w-0 flex-1 gap-3">
         {data.alreadyOn > 0 ? (
-          <Soft>{`${plural(data.alreadyOn, 'person is', 'people are')} on it already and stay as they are.`}</Soft>
+          <Soft>{`${plural(data.alreadyOn, 'person', 'people')} already on it won’t change.`}</Soft>
         ) : null}
         {data.lastStart && data.people > 1 && data.lastStart > today ? (
           <Soft>{`The last of them begin ${spokenDate(data.lastStart, today)}.`}</Soft>

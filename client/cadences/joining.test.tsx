@@ -64,7 +64,7 @@ describe('enrolling', () => {
       'Nobody was chosen in People, so this is for everybody in your sphere.',
       'How is it?',
       'No address.',
-      '1 person is on it already and stay as they are.',
+      '1 person already on it won’t change.',
       '1 person lacks something it needs',
       'No other touch moves.',
     ])

@@ -102,7 +102,7 @@ test.each([
   [
     'a beat that found no room on days when the desk was opened',
     say({ wanted: now - 3 }, 'full', { openedOn: plainDate('2026-11-22') }),
-    'Quarterly: call. Wanted last Friday; no place was found for it before.',
+    'Quarterly: call. It was due last Friday and didn’t fit in sooner.',
   ],
   [
     'a beat too close to another',
@@ -122,7 +122,7 @@ test.each([
   [
     'a beat of days on which nobody looked',
     say({ wanted: now - 3 }, 'full', { openedOn: plainDate('2026-11-18') }),
-    'Quarterly: call. Wanted last Friday; the desk was not opened since.',
+    'Quarterly: call. It was due last Friday, and the desk hasn’t been opened since.',
   ],
   [
     'a beat for which a coming day is full',

@@ -214,7 +214,7 @@ function leftWords(
   const from = spokenDate(toPlainDate(wanted), today);
   const opened = openedOn && toDayNumber(openedOn) >= wanted;
   // Whether those days were full, or somebody of the same home was tried on them, is not known any more.
-  return ` Wanted ${from}; ${opened ? 'no place was found for it before' : 'the desk was not opened since'}.`;
+  return ` It was due ${from}${opened ? ' and didn’t fit in sooner' : ', and the desk hasn’t been opened since'}.`;
 }
 
 /** Which touch of the days ahead it is: "Friday’s call", "the December 12 card". */
