@@ -9,8 +9,10 @@ export class CallFault extends Error {
     message: string,
     /** The fields at fault; empty when it is about the whole. */
     readonly fields: readonly FieldFault[] = [],
+    /** What broke on the way, where no answer came. */
+    cause?: unknown,
   ) {
-    super(message);
+    super(message, { cause });
   }
 
   /** The first field at fault. */
@@ -95,7 +97,7 @@ async function ask(
   } catch (error) {
     if (signal?.aborted) throw error;
     if (stop.signal.aborted) throw new CallFault('silent', SILENT[kind]);
-    throw new CallFault('unavailable', UNREACHABLE);
+    throw new CallFault('unavailable', UNREACHABLE, [], error);
   } finally {
     clearTimeout(timer);
     signal?.removeEventListener('abort', end);

@@ -95,15 +95,27 @@ export async function startTestApi({
       }
       throw new Error(`${endpoint.path} was accepted`);
     },
+    // What is still under way would go on in the database of the next test.
     close: async () => {
-      await new Promise((done) => {
-        server.close(done);
-        server.closeAllConnections();
-      });
+      await Promise.all([ctx.background.stop(), end(server)]);
       await giveBack();
       await rm(dir, { recursive: true });
     },
   };
+}
+
+/** Requests that are under way are answered to their end, for so long. */
+const GRACE_MS = 30_000;
+
+function end(server: Server): Promise<void> {
+  return new Promise((done) => {
+    const timer = setTimeout(() => server.closeAllConnections(), GRACE_MS);
+    server.close(() => {
+      clearTimeout(timer);
+      done();
+    });
+    server.closeIdleConnections();
+  });
 }
 
 export const base64 = (text: string): string => Buffer.from(text).toString('base64');

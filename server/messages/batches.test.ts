@@ -101,8 +101,9 @@ test('rich words are stored once for everybody, and each reads their own', async
   const { arrived } = await begin();
   await bring(5);
   later(9);
-  await toAll('<p>Tea, {{ first_name }}?</p>');
+  const { batchId } = await toAll('<p>Tea, {{ first_name }}?</p>');
   await due();
+  expect(await counts(batchId)).toEqual({ sent: 5 });
   expect(arrived.map(({ mail }) => /Tea, (P\d)\?/.exec(String(mail.html))?.[1]).sort()).toEqual([
     'P0',
     'P1',
