@@ -99,8 +99,8 @@ module.exports = [
   },
   {
     // What has to be there is checked: `need` from core/need.
-    files: ['core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    files: ['{app,client,contract,core,server}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'error' },
   },
   room('core', [], [OUTSIDE]),

@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import type { ApiError, CallInput, CallOutput, Endpoint, ErrorCode } from './endpoint';
 import type { FieldFault } from './faults';
 
@@ -36,7 +38,7 @@ const PATIENCE_MS = { get: 45_000, write: 90_000 };
 function urlOf(endpoint: Endpoint, input: CallInput<Endpoint>): string {
   const params = (input.params ?? {}) as Record<string, string>;
   const path = endpoint.path.replace(/:(\w+)/g, (_, name: string) =>
-    encodeURIComponent(params[name]!),
+    encodeURIComponent(need(params[name])),
   );
   const query = new URLSearchParams();
   for (const [name, value] of Object.entries((input.query ?? {}) as Record<string, unknown>))

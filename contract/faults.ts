@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 
+import { need } from '@/core/need';
 import { figure } from '@/core/time';
 
 /** One field that is refused: where it is in what was sent ("phones.1.value"), and why. */
@@ -36,7 +37,7 @@ export function sentenceOf(issue: z.core.$ZodRawIssue): string {
     case 'invalid_format':
       return named[issue.format] ?? 'This is not written as it has to be.';
     case 'too_small':
-      if (issue.origin === 'string' && Number(issue.minimum) === 1) return named.string!;
+      if (issue.origin === 'string' && Number(issue.minimum) === 1) return need(named.string);
       return issue.origin === 'string' || issue.origin === 'array'
         ? `At least ${size(issue.minimum, issue.origin)}.`
         : `Not less than ${size(issue.minimum, issue.origin)}.`;
@@ -91,6 +92,6 @@ export function faultsOf(schema: z.ZodType, value: unknown): Faults | null {
     message,
   }));
   const [first] = fields;
-  const message = general.has(first!.message) ? inWords(first!) : first!.message;
+  const message = general.has(need(first).message) ? inWords(need(first)) : need(first).message;
   return { fields, message };
 }

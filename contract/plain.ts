@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 /** So deep may what comes in be nested; what people make is far from it. */
 const DEEPEST = 60;
 
@@ -26,7 +28,7 @@ export function findPlainFault(value: unknown): PlainFault | null {
     const field = at.join('.');
     if (typeof found === 'string' && !isKeepable(found)) return { field, message: UNKEPT };
     if (typeof found !== 'object' || found === null) continue;
-    if (at.length >= DEEPEST) return { field: at[0]!, message: TOO_DEEP };
+    if (at.length >= DEEPEST) return { field: need(at[0]), message: TOO_DEEP };
     for (const [name, part] of Object.entries(found)) {
       if (!isKeepable(name)) return { field, message: UNKEPT };
       if (typeof part === 'string' || typeof part === 'object')

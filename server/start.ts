@@ -5,6 +5,7 @@ import { hostname, networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 
 import { TOPICS } from '@/contract/topics';
+import { need } from '@/core/need';
 
 import packageJson from '../package.json';
 import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
@@ -52,13 +53,15 @@ export async function start(config: Config): Promise<Running> {
     });
     const servers = [await listen(app, config)];
     if (config.form) servers.push(await listen(createFormApp(ctx, log), config.form));
-    const [url, formUrl] = [config, config.form].map((at, i) => at && urlOf(at.host, servers[i]!));
+    const [url, formUrl] = [config, config.form].map(
+      (at, i) => at && urlOf(at.host, need(servers[i])),
+    );
     // In the demo the only readers of links are on this machine.
-    if (ctx.demo) ctx.outsideUrl ??= url!;
+    if (ctx.demo) ctx.outsideUrl ??= need(url);
     const tasks = await startTasks(ctx);
     return {
       ctx,
-      url: url!,
+      url: need(url),
       ports: Object.assign({}, ...standIns.map(({ ports }) => ports)) as Running['ports'],
       formUrl: formUrl ?? null,
       close: async () => {

@@ -15,6 +15,7 @@ import {
 } from '@/client/ui';
 import { MAX_CALENDAR_MB, readCalendar, takeDates, type IncomingDate } from '@/contract/calendars';
 import type { CallOutput } from '@/contract/endpoint';
+import { need } from '@/core/need';
 import { figure, plural, sentenceCase, yearlyWords } from '@/core/time';
 
 type Read = CallOutput<typeof readCalendar>;
@@ -63,7 +64,9 @@ type Taking = ReadonlyMap<number, string>;
 
 const begun = ({ dates }: Read): Taking =>
   new Map(
-    dates.flatMap(({ at, state, people }) => (state === 'new' ? [[at, people[0]!.personId]] : [])),
+    dates.flatMap(({ at, state, people }) =>
+      state === 'new' ? [[at, need(people[0]).personId]] : [],
+    ),
   );
 
 function Incoming({ read, onTaken }: { read: Read; onTaken: () => void }) {
@@ -151,9 +154,9 @@ function DateIn({ date, personId, onSet }: DateInProps) {
       ) : (
         <View className="items-start">
           <Chip
-            label={`${first!.name}: ${what}`}
+            label={`${need(first).name}: ${what}`}
             chosen={personId !== null}
-            onPress={() => onSet(at, personId ? null : first!.personId)}
+            onPress={() => onSet(at, personId ? null : need(first).personId)}
           />
           {state === 'differs' && before ? (
             <Soft>{`On record is ${yearlyWords(before)}; it would be replaced.`}</Soft>

@@ -3,6 +3,7 @@ import { Pressable, Text, View } from 'react-native';
 import { Soft } from '@/client/ui';
 import type { getAlmanac } from '@/contract/almanac';
 import type { CallOutput } from '@/contract/endpoint';
+import { need } from '@/core/need';
 import { longDate, plural, weekdayName, type PlainDate } from '@/core/time';
 
 type Day = CallOutput<typeof getAlmanac>['days'][number];
@@ -36,7 +37,7 @@ export function MonthSheet({ days, month, today, chosen, onChoose }: Props) {
           ))}
         </View>
         {weeks.map((week) => (
-          <View key={week[0]!.on} className="flex-row">
+          <View key={need(week[0]).on} className="flex-row">
             {week.map((day) => (
               <DayCell
                 key={day.on}

@@ -6,6 +6,7 @@ import { useViews } from '@/client/people';
 import { Button, Chip, Fault, Field, Heading, Select } from '@/client/ui';
 import { addFeed, type FeedDraft } from '@/contract/calendars';
 import { readLists } from '@/contract/lists';
+import { need } from '@/core/need';
 
 export const SHOWS_WORDS = { dates: 'dates', touches: 'planned touches' } as const;
 
@@ -36,8 +37,8 @@ export function NewFeed({ onAddress }: { onAddress: (address: string) => void })
         body: {
           name: name || 'My dates',
           shows,
-          circleId: what === 'circle' ? id! : null,
-          viewId: what === 'view' ? id! : null,
+          circleId: what === 'circle' ? need(id) : null,
+          viewId: what === 'view' ? need(id) : null,
           alarmMinutes: alarm === '' ? null : Number(alarm),
         },
       },

@@ -8,6 +8,7 @@ import { Body, colour, Drawing, Heading, Soft, Spread, Title, Waiting } from '@/
 import { getAlmanacYear } from '@/contract/almanac';
 import type { CallOutput } from '@/contract/endpoint';
 import type { toFilterQuery } from '@/contract/filters';
+import { need } from '@/core/need';
 import {
   dayNumberOf,
   daysInMonth,
@@ -79,7 +80,7 @@ function MonthRow({
   const from = toDayNumber(first) - dayNumberOf({ year, month: 1, day: 1 });
   const days = daysInMonth(year, month + 1);
   const most = Math.max(1, ...dates);
-  const totals = months[month]!;
+  const totals = need(months[month]);
   const words = `${plural(totals.dates, 'date')}${totals.greetings > 0 ? `, ${plural(totals.greetings, 'greeting')}` : ''}`;
   return (
     <Pressable
@@ -100,8 +101,8 @@ function MonthRow({
                   key={day}
                   x={(width / 31) * day}
                   side={width / 31 - 1}
-                  share={dates[from + day]! / most}
-                  greetings={greetings[from + day]!}
+                  share={(dates[from + day] ?? 0) / most}
+                  greetings={greetings[from + day] ?? 0}
                 />
               ))}
             </G>

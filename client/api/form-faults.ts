@@ -1,4 +1,5 @@
 import { inWords, type FieldFault } from '@/contract/faults';
+import { need } from '@/core/need';
 
 /** Where faults stand that no field on the screen is about. */
 export const WHOLE = 'whole';
@@ -7,7 +8,7 @@ export const WHOLE = 'whole';
 export function placeOf(field: string, shown: ReadonlySet<string>): string | null {
   if (shown.has(field)) return field;
   const around = [...shown].filter((name) => field.startsWith(`${name}.`));
-  if (around.length > 0) return around.sort((a, b) => b.length - a.length)[0]!;
+  if (around.length > 0) return need(around.sort((a, b) => b.length - a.length)[0]);
   return [...shown].find((name) => field !== '' && name.startsWith(`${field}.`)) ?? null;
 }
 

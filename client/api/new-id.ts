@@ -1,8 +1,10 @@
+import { need } from '@/core/need';
+
 /** An id for something new; `crypto.randomUUID` is not there on a page that came over plain HTTP. */
 export function newId(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
-  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
+  bytes[6] = (need(bytes[6]) & 0x0f) | 0x40;
+  bytes[8] = (need(bytes[8]) & 0x3f) | 0x80;
   const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
   return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
 }

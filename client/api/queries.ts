@@ -4,6 +4,7 @@ import { call, type CallFault } from '@/contract/call';
 import type { Done } from '@/contract/common';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import type { Topic } from '@/contract/topics';
+import { need } from '@/core/need';
 
 import { useNotify } from './notice';
 import { useOnce } from './once';
@@ -26,7 +27,7 @@ export function useRead<E extends Endpoint>(
     meta: options.showsOf
       ? {
           shows: (data: CallOutput<E> | undefined) =>
-            data ? options.showsOf!(data) : (endpoint.shows ?? []),
+            data ? need(options.showsOf)(data) : (endpoint.shows ?? []),
         }
       : about(endpoint),
     enabled: options.enabled ?? true,

@@ -5,6 +5,7 @@ import { Body, Button, Choice, Field, Select, Soft } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import { SENDABLE } from '@/core/cadences';
 import type { DayRule } from '@/core/calendar';
+import { need } from '@/core/need';
 import type { DayNumber } from '@/core/time';
 
 import { TemplateSays, WhoseWords } from './beat-words';
@@ -163,7 +164,7 @@ function Wordings({ nth, beat, onChange }: FormProps) {
         className="self-start"
         label="Another wording"
         spoken={`Another wording for ${nth}`}
-        disabled={shown.at(-1)!.trim() === ''}
+        disabled={need(shown.at(-1)).trim() === ''}
         onPress={() => setShown([...shown, ''])}
       />
       {shown.length > 1 ? (

@@ -16,6 +16,7 @@ import {
 } from '@/client/ui';
 import type { Cadence } from '@/contract/cadences';
 import { inOrder } from '@/core/cadences';
+import { need } from '@/core/need';
 import { plural } from '@/core/time';
 
 import { BeatList } from './beat-list';
@@ -133,7 +134,7 @@ function Beats({ known, openId, onOpen }: BeatsProps) {
   const add = () => {
     const next = withNewBeat(beats);
     set({ beats: next });
-    onOpen(next.at(-1)!.id);
+    onOpen(need(next.at(-1)).id);
   };
   return (
     <>
@@ -153,7 +154,7 @@ function Beats({ known, openId, onOpen }: BeatsProps) {
         <Button
           weight="quiet"
           label="Put in order of days"
-          disabled={sorted.every(({ id }, i) => id === beats[i]!.id)}
+          disabled={sorted.every(({ id }, i) => id === need(beats[i]).id)}
           onPress={() => set({ beats: sorted })}
         />
       </View>

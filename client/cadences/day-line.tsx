@@ -6,6 +6,7 @@ import { Caption, colour, Drawing, KindShape } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import { dayLine, timingWords, type Rhythm, type Timing } from '@/core/cadences';
 import type { WorkCalendar } from '@/core/calendar';
+import { need } from '@/core/need';
 import { monthName, type DayNumber } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
@@ -73,7 +74,7 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
                 y={AXIS}
                 pixelsADay={(width - 2 * EDGE) / line.days}
                 open={editing.openId === beat.id}
-                onMove={editing.onMove!}
+                onMove={need(editing.onMove)}
                 onOpen={() => editing.onOpen?.(beat.id)}
               />
             ))

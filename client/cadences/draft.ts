@@ -1,6 +1,7 @@
 import { newId } from '@/client/api';
 import type { Beat, Cadence, CadenceDraft } from '@/contract/cadences';
 import { inOrder, PATTERNS, roundLength, type Timing } from '@/core/cadences';
+import { need } from '@/core/need';
 
 /** Days between the last beat and a new one, until it is moved. */
 const NEXT_BEAT_DAYS = 30;
@@ -64,7 +65,7 @@ export function withNewBeat(beats: readonly Beat[]): Beat[] {
 
 /** The beats with a copy of one, a day after it. */
 export function withCopy(beats: readonly Beat[], at: number): Beat[] {
-  const { timing, ...beat } = beats[at]!;
+  const { timing, ...beat } = need(beats[at]);
   const copy = {
     ...beat,
     id: newId(),

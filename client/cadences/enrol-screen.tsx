@@ -6,6 +6,7 @@ import { Button, Empty, Page, Title, Waiting } from '@/client/ui';
 import { listCadences, type Cadence } from '@/contract/cadences';
 import { getSettings } from '@/contract/settings';
 import type { Who } from '@/contract/filters';
+import { need } from '@/core/need';
 
 import { Enrolment } from './enrolment';
 import type { EnrolmentProps } from './use-enrolment';
@@ -41,7 +42,7 @@ export function EnrolScreen() {
               {({ today }) => (
                 <Enrolment
                   cadences={open}
-                  first={params.cadence ?? open[0]!.id}
+                  first={params.cadence ?? need(open[0]).id}
                   {...whoOf(params.person, selection)}
                   today={today}
                 />

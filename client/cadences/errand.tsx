@@ -2,6 +2,7 @@ import { Select } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import type { Template } from '@/contract/templates';
 import { SENDABLE } from '@/core/cadences';
+import { need } from '@/core/need';
 import { KIND_WORDS, TOUCH_KINDS } from '@/core/touches';
 
 const KIND_OPTIONS = TOUCH_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind].noun }));
@@ -43,8 +44,8 @@ export function turned(beat: Beat, to: KindValue, { cadences, services }: Target
   const bare = { ...beat, templateId: null };
   const errand = { ...bare, kind: 'other', way: 'auto' } as const;
   if (to === 'cadence')
-    return { ...errand, wordings: [], errand: { to, cadenceId: cadences[0]!.id } };
-  if (to === 'service') return { ...errand, errand: { to, serviceId: services[0]!.id } };
+    return { ...errand, wordings: [], errand: { to, cadenceId: need(cadences[0]).id } };
+  if (to === 'service') return { ...errand, errand: { to, serviceId: need(services[0]).id } };
   const way = SENDABLE.includes(to) && !beat.errand ? beat.way : 'hand';
   return { ...bare, kind: to, way, errand: null };
 }

@@ -18,6 +18,7 @@ import {
 } from '@/client/ui';
 import { getSettings } from '@/contract/settings';
 import { PATTERNS, rhythmWords, type Pattern } from '@/core/cadences';
+import { need } from '@/core/need';
 import { toDayNumber } from '@/core/time';
 
 import { DatedPreview } from './dated-preview';
@@ -28,7 +29,7 @@ export function PatternsScreen() {
   const wide = useWide();
   const settings = useRead(getSettings).data;
   const { open } = useLocalSearchParams<{ open?: string }>();
-  const shown = PATTERNS.find(({ key }) => key === open) ?? PATTERNS[0]!;
+  const shown = PATTERNS.find(({ key }) => key === open) ?? need(PATTERNS[0]);
   return (
     <Spread
       onPhone="nowhere"

@@ -7,6 +7,7 @@ import { Body, Button, Choice, Field, Heading, Linked, Soft } from '@/client/ui'
 import type { previewEnrolment } from '@/contract/enrolments';
 import type { CallOutput } from '@/contract/endpoint';
 import { editPerson, getPerson } from '@/contract/people';
+import { need } from '@/core/need';
 import { plural, type PlainDate } from '@/core/time';
 
 type Preview = CallOutput<typeof previewEnrolment>;
@@ -69,8 +70,8 @@ function Person({ person, today }: { person: Lacking; today: PlainDate }) {
   const params = { id: person.id };
   const mend = async () => {
     const { version, fields } = await call(getPerson, { params });
-    const change = words!.toChange(text, { fields, circles: [], today });
-    if (!change) return setFault(`That can’t be read. ${words!.hint}`);
+    const change = need(words).toChange(text, { fields, circles: [], today });
+    if (!change) return setFault(`That can’t be read. ${need(words).hint}`);
     edit.mutate(
       { params, body: { version, ...change } },
       { onError: ({ message }) => setFault(message) },

@@ -6,6 +6,7 @@ import { Body, Fault, Heading, Soft } from '@/client/ui';
 import { tryCadence, type CadenceDraft } from '@/contract/cadences';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
+import { need } from '@/core/need';
 import { plural, shortDate, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
@@ -98,7 +99,7 @@ function changeWords(
   today: PlainDate,
 ): string {
   const { noun } = KIND_WORDS[kind];
-  if (from === null) return `${noun} new on ${shortDate(to!, today)}`;
+  if (from === null) return `${noun} new on ${shortDate(need(to), today)}`;
   if (to === null) return `${noun} on ${shortDate(from, today)} is dropped`;
   return from === to
     ? `${shortDate(from, today)} becomes a ${noun}`

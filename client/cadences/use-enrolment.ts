@@ -10,6 +10,7 @@ import { enrol, previewEnrolment } from '@/contract/enrolments';
 import type { CallInput, CallOutput } from '@/contract/endpoint';
 import type { Who } from '@/contract/filters';
 import { pastThisYear } from '@/core/cadences';
+import { need } from '@/core/need';
 import { isPlainDate, toDayNumber, type PlainDate } from '@/core/time';
 
 export type Preview = CallOutput<typeof previewEnrolment>;
@@ -71,7 +72,7 @@ export function useEnrolment({ cadences, first, who, from, today }: EnrolmentPro
   const preview = useQuery<Preview, CallFault>({
     queryKey: ['enrol-preview', body, samplePersonId],
     queryFn: ({ signal }) =>
-      call(previewEnrolment, { body: { ...body!, samplePersonId } }, { signal }),
+      call(previewEnrolment, { body: { ...need(body), samplePersonId } }, { signal }),
     enabled: readable,
     placeholderData: (previous) => previous,
     retry: false,

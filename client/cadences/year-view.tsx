@@ -3,6 +3,7 @@ import Svg, { Circle } from 'react-native-svg';
 
 import { useMoney } from '@/client/settings';
 import { Body, Caption, colour, Heading, KindShape, Soft } from '@/client/ui';
+import { need } from '@/core/need';
 import { countInWords, monthName, plural } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 import type { YearShape } from '@/core/cadences';
@@ -17,7 +18,7 @@ export function YearView({ shape }: { shape: YearShape }) {
   const { byKind, touches, firstMonth, longestSilence, costMinor } = shape;
   const ways = byKind.length;
   // A year that begins in mid-month ends in the same month.
-  const months = byKind.some((row) => row.months[12]! > 0) ? 13 : 12;
+  const months = byKind.some((row) => need(row.months[12]) > 0) ? 13 : 12;
   return (
     <View className="gap-2">
       <Heading>A year of this for one person</Heading>

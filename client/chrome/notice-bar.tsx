@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useLastNotice, useNotify, useWrite } from '@/client/api';
 import { Toast } from '@/client/ui';
 import { undoAction } from '@/contract/history';
+import { need } from '@/core/need';
 
 const SHOWN_MS = 12_000;
 
@@ -24,7 +25,9 @@ export function NoticeBar() {
           sentence={notice.sentence}
           busy={undo.isPending}
           onUndo={
-            notice.actionId ? () => undo.mutate({ params: { id: notice.actionId! } }) : undefined
+            notice.actionId
+              ? () => undo.mutate({ params: { id: need(notice.actionId) } })
+              : undefined
           }
           onDismiss={() => notify(null)}
         />

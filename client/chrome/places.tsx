@@ -8,6 +8,8 @@ import Send from 'lucide-react-native/icons/send';
 import Sunrise from 'lucide-react-native/icons/sunrise';
 import Users from 'lucide-react-native/icons/users';
 
+import { need } from '@/core/need';
+
 /** A screen with a name of its own. */
 export interface Part {
   href: string;
@@ -93,5 +95,5 @@ const reach = (
 /** Where we are: of several that cover the path, the one that names most of it. */
 export function openOf<P extends Part>(places: readonly P[], path: string): P | null {
   const best = Math.max(0, ...places.map((place) => reach(place, path)));
-  return best === 0 ? null : places.find((place) => reach(place, path) === best)!;
+  return best === 0 ? null : need(places.find((place) => reach(place, path) === best));
 }

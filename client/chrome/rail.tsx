@@ -2,6 +2,7 @@ import { Link, usePathname } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 
 import { Linked, useWide } from '@/client/ui';
+import { need } from '@/core/need';
 
 import { openOf, placesOf, type Part, type Place } from './places';
 
@@ -64,7 +65,7 @@ export function Parts() {
   return (
     <View
       role="navigation"
-      aria-label={`Parts of ${open!.label}`}
+      aria-label={`Parts of ${need(open).label}`}
       className={`flex-row flex-wrap gap-x-5 border-b border-line ${wide ? 'px-10' : 'px-[18px]'}`}
     >
       {parts.map((part) => (

@@ -9,6 +9,7 @@ import { Button, Heading, KindMark, Soft, Spread, Title, useWide, Waiting } from
 import type { CallOutput } from '@/contract/endpoint';
 import { undoAction } from '@/contract/history';
 import { getDesk, seeDesk, type DeskItem } from '@/contract/touches';
+import { need } from '@/core/need';
 import { countInWords, longDate, sentenceCase, weekdayName } from '@/core/time';
 import { KIND_WORDS, OUTCOME_WORDS, TOUCH_KINDS } from '@/core/touches';
 
@@ -139,8 +140,8 @@ const Flow = ({ items, today, inHand }: FlowProps) => {
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2 pt-2">
-        <KindMark kind={first!.kind} token="soft" />
-        <Heading>{`${KIND_WORDS[first!.kind].flow}, ${items.length}`}</Heading>
+        <KindMark kind={need(first).kind} token="soft" />
+        <Heading>{`${KIND_WORDS[need(first).kind].flow}, ${items.length}`}</Heading>
       </View>
       {items.map((item) => (
         <DeskCard
@@ -170,7 +171,7 @@ function Made({ desk }: { desk: Desk }) {
               label="Undo"
               spoken={`Undo ${touch.name}`}
               disabled={undo.isPending}
-              onPress={() => undo.mutate({ params: { id: touch.actionId! } })}
+              onPress={() => undo.mutate({ params: { id: need(touch.actionId) } })}
             />
           ) : null}
         </View>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useWrite } from '@/client/api';
 import { Button, DayInput, DisclosureButton } from '@/client/ui';
 import { putOff, skipItem, swapItem, type DeskItem } from '@/contract/touches';
+import { need } from '@/core/need';
 import { addDays, isPlainDate, sentenceCase, weekdayName, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
@@ -17,7 +18,7 @@ export function Later({ item, today }: Props) {
   const put = useWrite(putOff);
   const skip = useWrite(skipItem);
   const days = [1, 7, 14].map((n) => addDays(today, n));
-  const labels = ['Tomorrow', `${weekdayName(days[1]!)} in a week`, 'In two weeks'];
+  const labels = ['Tomorrow', `${weekdayName(need(days[1]))} in a week`, 'In two weeks'];
   const until = (day: PlainDate | null) => put.mutate({ body: { itemKey: item.key, until: day } });
   return (
     <View className="gap-2 border-t border-line pt-3">
@@ -25,7 +26,7 @@ export function Later({ item, today }: Props) {
         {days.map((day, i) => (
           <Button
             key={day}
-            label={labels[i]!}
+            label={need(labels[i])}
             disabled={put.isPending}
             onPress={() => until(day)}
           />

@@ -1,6 +1,7 @@
 import type { Lack } from '@/contract/filters';
 import type { FieldChange } from '@/client/people';
 import type { PersonFields } from '@/contract/record';
+import { need } from '@/core/need';
 import { CHANNELS, NO_ADDRESS, type Channel } from '@/core/people';
 
 /** What an answer is read with. */
@@ -34,7 +35,7 @@ export function readAddressLine(answer: string) {
     ...NO_ADDRESS,
     line,
     city,
-    region: found ? (found[1] ?? (rest.length > 1 ? rest[0]! : '')) : rest.join(', '),
+    region: found ? (found[1] ?? (rest.length > 1 ? need(rest[0]) : '')) : rest.join(', '),
     postalCode: found?.[2] ?? '',
   };
 }
@@ -110,7 +111,7 @@ export const GAP_WORDS: Record<Lack, GapWords> = {
       const found = circles.filter(({ name }) =>
         name.toLowerCase().startsWith(answer.toLowerCase()),
       );
-      return found.length === 1 ? { circleId: found[0]!.id } : null;
+      return found.length === 1 ? { circleId: need(found[0]).id } : null;
     }),
   },
   consent: {

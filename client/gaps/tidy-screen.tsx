@@ -4,6 +4,7 @@ import { useRead } from '@/client/api';
 import { Heading, Lead, Linked, Soft, Spread, Title } from '@/client/ui';
 import { listGaps, suggestTags } from '@/contract/gaps';
 import { listSame } from '@/contract/same';
+import { need } from '@/core/need';
 
 import { GAP_WORDS } from './gap-words';
 
@@ -22,7 +23,7 @@ export function TidyScreen() {
           count={pairs}
           words={
             pairs
-              ? `${same.data!.sure} surely, ${same.data!.ask} perhaps one person`
+              ? `${need(same.data).sure} surely, ${need(same.data).ask} perhaps one person`
               : 'Nobody seems to be here twice'
           }
         />

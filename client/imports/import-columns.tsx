@@ -5,6 +5,7 @@ import { useRead } from '@/client/api';
 import { Body, Button, Choice, Heading, Select, Soft } from '@/client/ui';
 import type { ImportPreview } from '@/contract/imports';
 import { readLists } from '@/contract/lists';
+import { need } from '@/core/need';
 import { asUse, partsOfUse, type ColumnUse } from '@/core/people';
 import { plural } from '@/core/time';
 
@@ -49,8 +50,8 @@ const ORDERS = [
 ] as const;
 
 function OrderOf({ preview, column, onChange }: Props & { column: number }) {
-  const { name, unclear, samples } = preview.columns[column]!;
-  const use = preview.mapping[column]!;
+  const { name, unclear, samples } = need(preview.columns[column]);
+  const use = need(preview.mapping[column]);
   const shown = (unclear.length > 0 ? unclear : samples).slice(0, 2);
   return (
     <View className="border-l-2 border-warn pl-3">
@@ -73,7 +74,7 @@ export function ImportColumns({ preview, onChange }: Props) {
   const { columns } = preview;
   if (columns.length === 0) return null;
   const places = columns.map((_, i) => i);
-  const odd = places.filter((i) => columns[i]!.by !== 'heading');
+  const odd = places.filter((i) => need(columns[i]).by !== 'heading');
   const shown = all ? [...odd, ...places.filter((i) => !odd.includes(i))] : odd;
   const left = columns.length - odd.length;
   return (
@@ -106,8 +107,8 @@ const BY = {
 
 function ColumnUseOf({ preview, column, onChange }: Props & { column: number }) {
   const lists = useRead(readLists);
-  const { name, samples, by } = preview.columns[column]!;
-  const { options, value } = optionsOf(preview.mapping[column]!, lists.data?.field ?? []);
+  const { name, samples, by } = need(preview.columns[column]);
+  const { options, value } = optionsOf(preview.mapping[column] ?? null, lists.data?.field ?? []);
   const called = name || `column ${column + 1}`;
   return (
     <View className="flex-row flex-wrap items-center gap-x-3 gap-y-1">

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 
 import { Choice, Fault, Heading, Soft, useWide } from '@/client/ui';
+import { need } from '@/core/need';
 import { figure } from '@/core/time';
 
 import { IncomingCard } from './incoming-card';
@@ -62,7 +63,7 @@ function List({ looked, show, onChange }: Props & { show: Shown }) {
       className="min-h-0 flex-1 overflow-auto"
     >
       {rows.error ? <Fault className="p-4">{rows.error.message}</Fault> : null}
-      {isTable ? <IncomingHead preview={preview} width={width!} /> : null}
+      {isTable ? <IncomingHead preview={preview} width={need(width)} /> : null}
       {rows.total === 0 ? <Soft className="p-4">Nobody.</Soft> : null}
       <View role="presentation" style={{ height: rows.height, width }}>
         {rows.visible.map(({ index, start }) => {

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 
 import { call, CallFault } from '@/client/api';
 import { changePreview, previewImport, type ImportPreview } from '@/contract/imports';
+import { need } from '@/core/need';
 
 export interface ImportFile {
   fileName: string;
@@ -41,7 +42,7 @@ export function useImport() {
     },
     onSuccess: (preview, asked) =>
       setLooked((before) => ({
-        fileName: 'file' in asked ? asked.file.fileName : before!.fileName,
+        fileName: 'file' in asked ? asked.file.fileName : need(before).fileName,
         preview,
         reading: (before?.reading ?? 0) + 1,
       })),

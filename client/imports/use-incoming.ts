@@ -50,7 +50,7 @@ export function useIncoming(
   const put = (page: number, list: readonly IncomingPerson[] = []) =>
     list.forEach((person, i) => people.set(page * PAGE + i, person));
   put(0, first.data?.people);
-  results.forEach(({ data }, i) => put(pages[i]!, data?.people));
+  results.forEach(({ data }, i) => put(pages[i] ?? 0, data?.people));
   return {
     total: first.data?.total,
     error: first.error ?? results.find(({ error }) => error)?.error ?? null,

@@ -62,7 +62,7 @@ export const unclearColumns = ({ columns, mapping }: ImportPreview): number[] =>
   );
 
 export const isAnswered = (preview: ImportPreview): boolean =>
-  unclearColumns(preview).every((i) => orderOf(preview.mapping[i]!));
+  unclearColumns(preview).every((i) => orderOf(preview.mapping[i] ?? null));
 
 /** Columns of a partner, of which the owner says once what they become. */
 export const hasPartners = ({ mapping }: ImportPreview): boolean =>

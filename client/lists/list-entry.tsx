@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import { useWrite } from '@/client/api';
 import { Body, Button, Soft } from '@/client/ui';
 import { changeEntry, orderEntries, removeEntry } from '@/contract/lists';
+import { need } from '@/core/need';
 import { plural } from '@/core/time';
 
 import { ChangeEntry, MergeEntry, type RowEntry, type RowProps } from './list-entry-forms';
@@ -57,7 +58,7 @@ function Acts({ list, entry, at, all, onOpen }: RowProps & { onOpen: (open: Open
   const params = { list, id: entry.id };
   const up = () => {
     const ids = all.map(({ id }) => id);
-    ids.splice(at - 1, 2, ids[at]!, ids[at - 1]!);
+    ids.splice(at - 1, 2, need(ids[at]), need(ids[at - 1]));
     order.mutate({ params: { list }, body: { ids } });
   };
   const pin = pinned ? 'Unpin' : 'Pin';

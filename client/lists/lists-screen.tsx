@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useRead } from '@/client/api';
 import { Choice, PageList, Soft, Spread, Title, useWide, Waiting } from '@/client/ui';
 import { readLists, type ListName } from '@/contract/lists';
+import { need } from '@/core/need';
 
 import { AddEntry } from './list-add';
 import { EntryRow } from './list-entry';
@@ -21,7 +22,7 @@ export function ListsScreen() {
   const [list, setList] = useState<ListName>('role');
   const wide = useWide();
   const lists = useRead(readLists);
-  const label = LISTS.find(({ value }) => value === list)!.label;
+  const label = need(LISTS.find(({ value }) => value === list)).label;
   const add = <AddEntry key={list} list={list} />;
   return (
     <Spread onPhone="nowhere" beside={add}>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useRead } from '@/client/api';
 import { Button, Lead, Linked, Page, Soft, Title, useToday, Waiting } from '@/client/ui';
 import { listSent, type Message } from '@/contract/messages';
+import { need } from '@/core/need';
 import { dayIn, shortDate, timeWords } from '@/core/time';
 
 import { OUTCOME_WORDS, isBad, whatItIs } from './message-words';
@@ -52,7 +53,7 @@ function GonePage({ after, onMore }: PageProps) {
               weight="quiet"
               className="self-start"
               label="Earlier ones"
-              onPress={() => onMore(messages.at(-1)!.id)}
+              onPress={() => onMore(need(messages.at(-1)).id)}
             />
           ) : null}
         </>
@@ -63,7 +64,7 @@ function GonePage({ after, onMore }: PageProps) {
 
 function GoneLine({ message, timeZone }: { message: Message; timeZone: string }) {
   const today = useToday();
-  const at = message.sentAt!;
+  const at = need(message.sentAt);
   const day = dayIn(at, timeZone);
   return (
     <Linked href={`/out/${message.id}`} className="min-h-[44px] border-b border-line py-2">

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { WriteForm } from '@/client/api';
 import { Body, Button, DayInput, Fault, Soft, useFault, useField } from '@/client/ui';
 import { stretches } from '@/core/calendar';
+import { need } from '@/core/need';
 import { addDays, daysBetween, isPlainDate, longDate, plural, type PlainDate } from '@/core/time';
 
 /** The part of a form about days off: those that are put in, and a stretch that is being written. */
@@ -23,7 +24,7 @@ export function daysOffOf({ daysOff, offFrom, offUntil }: TimeOffForm): string[]
   const ends = [offFrom, offUntil].filter(Boolean);
   if (ends.length === 0) return daysOff;
   if (!ends.every(isPlainDate)) return [...daysOff, ...ends];
-  const [from, until] = [ends[0]!, ends.at(-1)!].sort() as [PlainDate, PlainDate];
+  const [from, until] = [need(ends[0]), need(ends.at(-1))].sort() as [PlainDate, PlainDate];
   const days = Math.min(MOST_DAYS, daysBetween(from, until));
   const off = Array.from({ length: days + 1 }, (_, i) => addDays(from, i));
   return [...new Set([...daysOff, ...off])].sort();

@@ -6,6 +6,7 @@ import { call, useWrite } from '@/client/api';
 import { Body, Button, Fault, Overlay, Select, Soft } from '@/client/ui';
 import type { Who } from '@/contract/filters';
 import { changeMany, previewMany } from '@/contract/many';
+import { need } from '@/core/need';
 import { figure, plural } from '@/core/time';
 
 import { CHANGE_KINDS, NOTHING_FILLED, toChange, type Filled } from './change';
@@ -24,7 +25,7 @@ export function ChangeForm({ who, people, onClose }: Props) {
   const apply = useWrite(changeMany);
   const preview = useQuery({
     queryKey: ['preview-many', who, change],
-    queryFn: ({ signal }) => call(previewMany, { body: { who, change: change! } }, { signal }),
+    queryFn: ({ signal }) => call(previewMany, { body: { who, change: need(change) } }, { signal }),
     enabled: change !== null,
     retry: false,
   });
@@ -60,7 +61,9 @@ export function ChangeForm({ who, people, onClose }: Props) {
             : `Change ${plural(preview.data?.changed ?? 0, 'person', 'people')}`
         }
         disabled={apply.isPending || !change || !preview.data || preview.data.changed === 0}
-        onPress={() => apply.mutate({ body: { who, change: change! } }, { onSuccess: onClose })}
+        onPress={() =>
+          apply.mutate({ body: { who, change: need(change) } }, { onSuccess: onClose })
+        }
       />
     </Overlay>
   );

@@ -4,6 +4,7 @@ import { Text, TextInput, View } from 'react-native';
 
 import { Button, Fault, Soft, Title } from '@/client/ui';
 import type { PeopleFilter } from '@/contract/filters';
+import { need } from '@/core/need';
 import { isGroup } from '@/core/people';
 import { figure } from '@/core/time';
 
@@ -127,8 +128,8 @@ function addPath(filter: PeopleFilter): Href {
       line.values.length === 1
     )
       parts.tag = String(line.values[0]);
-  if (filter.tags?.length === 1) parts.tag = filter.tags[0]!;
-  if (filter.circleIds?.length === 1) parts.circle = filter.circleIds[0]!;
+  if (filter.tags?.length === 1) parts.tag = need(filter.tags[0]);
+  if (filter.circleIds?.length === 1) parts.circle = need(filter.circleIds[0]);
   return `/people/add?${new URLSearchParams(parts)}` as Href;
 }
 

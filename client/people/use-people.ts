@@ -34,7 +34,7 @@ export function usePeoplePages(filter: PeopleFilter, sort: PeopleSort, pages: re
   const put = (page: number, list: readonly PersonRow[] = []) =>
     list.forEach((row, i) => rows.set(page * PAGE_ROWS + i, row));
   put(0, first.data?.rows);
-  results.forEach(({ data }, i) => put(others[i]!, data?.rows));
+  results.forEach(({ data }, i) => put(others[i] ?? 0, data?.rows));
   const error = first.error ?? results.find((result) => result.error)?.error ?? null;
   return { rows, total: first.data?.total, near: first.data?.near ?? false, error };
 }

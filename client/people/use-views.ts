@@ -1,6 +1,7 @@
 import { useRead } from '@/client/api';
 import type { PeopleFilter } from '@/contract/filters';
 import { listViews } from '@/contract/views';
+import { need } from '@/core/need';
 import { isGroup, type Condition, type Group } from '@/core/people';
 
 const inNotes = (part: Condition | Group): boolean =>
@@ -18,7 +19,7 @@ export const useViews = () =>
     {
       keepPrevious: true,
       showsOf: ({ views }) =>
-        listViews.shows!.filter(
+        need(listViews.shows).filter(
           (topic) => topic !== 'notes' || views.some(({ filter }) => findsByNotes(filter)),
         ),
     },

@@ -16,6 +16,7 @@ import {
   Waiting,
 } from '@/client/ui';
 import { changeView, orderViews, removeView, type SavedView } from '@/contract/views';
+import { need } from '@/core/need';
 import { plural } from '@/core/time';
 
 import { useViews } from './use-views';
@@ -96,7 +97,7 @@ function Acts({ view, at, ids, onName }: RowProps & { onName: () => void }) {
   const params = { id };
   const up = () => {
     const next = [...ids];
-    next.splice(at - 1, 2, ids[at]!, ids[at - 1]!);
+    next.splice(at - 1, 2, need(ids[at]), need(ids[at - 1]));
     order.mutate({ body: { ids: next } });
   };
   const pin = pinned ? 'Unpin' : 'Pin';

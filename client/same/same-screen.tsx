@@ -14,6 +14,7 @@ import {
   type SamePair,
 } from '@/contract/same';
 import { getSettings } from '@/contract/settings';
+import { need } from '@/core/need';
 import { longDate, plural } from '@/core/time';
 
 import { Differences, type Taken } from './differences';
@@ -81,7 +82,7 @@ function PairOf({ pair }: { pair: SamePair }) {
           <Button
             key={id}
             weight="main"
-            label={`Split into ${couple!.join(' and ')}`}
+            label={`Split into ${need(couple).join(' and ')}`}
             disabled={busy}
             onPress={() => split.mutate({ body: { id } })}
           />

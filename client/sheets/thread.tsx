@@ -2,6 +2,7 @@ import { Line, Rect } from 'react-native-svg';
 
 import { Caption, colour, Drawing, KindShape } from '@/client/ui';
 import type { PersonSheet } from '@/contract/people';
+import { need } from '@/core/need';
 import {
   addMonths,
   daysBetween,
@@ -106,7 +107,7 @@ function Ink({
   const now = toDayNumber(today);
   return touches.toReversed().flatMap((touch, i, inOrder) => {
     const start = toDayNumber(touch.on);
-    const next = inOrder[i + 1] ? toDayNumber(inOrder[i + 1]!.on) : now;
+    const next = inOrder[i + 1] ? toDayNumber(need(inOrder[i + 1]).on) : now;
     const kept = keptDays(touch.hold, promiseDays);
     const end = Math.min(start + kept, next);
     if (end <= start) return [];

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { Body, Card, Choice, Heading, Lead, Soft } from '@/client/ui';
 import type { TemplateKind } from '@/contract/templates';
+import { need } from '@/core/need';
 
 interface Props {
   kind: TemplateKind;
@@ -38,7 +39,8 @@ function Letter({ page }: { page: string }) {
   const [width, setWidth] = useState<'phone' | 'desk'>('phone');
   const apart = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    const root = apart.current!.shadowRoot ?? apart.current!.attachShadow({ mode: 'open' });
+    const root =
+      need(apart.current).shadowRoot ?? need(apart.current).attachShadow({ mode: 'open' });
     // It was cleaned by the server, and nothing that is put in like this runs.
     root.innerHTML = page;
   }, [page]);

@@ -6,6 +6,7 @@ import { useRead, useWrite } from '@/client/api';
 import { Body, Button, dayOf, DisclosureButton, Fault, SaveBar, Soft, useToday } from '@/client/ui';
 import { tryWords } from '@/contract/messages';
 import { listTemplateVersions, removeTemplate, type Template } from '@/contract/templates';
+import { need } from '@/core/need';
 import { longDate } from '@/core/time';
 
 import type { useTemplate } from './use-template';
@@ -65,7 +66,7 @@ function ToMe({ of: { draft, wording, check }, reader }: Pick<Props, 'of' | 'rea
             body: {
               ...wording,
               kind,
-              personId: personId!,
+              personId: need(personId),
               files: draft.files.map(({ id }) => id),
             },
           })

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 
 import { Button, Chip, Fault, Select } from '@/client/ui';
 import { MOST_WORDINGS, type Template } from '@/contract/templates';
+import { need } from '@/core/need';
 
 import { FilesAlong } from './files';
 import { Mend } from './mend';
@@ -74,7 +75,7 @@ function Wordings({ of: { draft, set, at, setAt } }: Pick<Props, 'of'>) {
           className="-ml-2"
           label={wordings.length > 1 ? 'One more' : 'Another wording'}
           onPress={() => {
-            const html = wordings[at]!.html ? '<p></p>' : '';
+            const html = need(wordings[at]).html ? '<p></p>' : '';
             set({ wordings: [...wordings, { ...blankWording(), html }] });
             setAt(wordings.length);
           }}

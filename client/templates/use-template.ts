@@ -14,6 +14,7 @@ import {
   type Words,
 } from '@/contract/templates';
 import { asRich } from '@/core/merge-fields';
+import { need } from '@/core/need';
 import { WORD_PATTERNS } from '@/core/pattern-book';
 
 /** A template as it is being written. */
@@ -76,7 +77,7 @@ export function useTemplate(saved: Template | null, first: Draft) {
   });
   const draft = useWatch({ control: form.control }) as Draft;
   const [at, setAt] = useState(0);
-  const wording = draft.wordings[at] ?? draft.wordings[0]!;
+  const wording = draft.wordings[at] ?? need(draft.wordings[0]);
   const set = (part: Partial<Draft>) => {
     for (const [name, value] of Object.entries(part))
       form.set(name as keyof Draft, value as never, { shouldDirty: true });

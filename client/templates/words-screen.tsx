@@ -17,6 +17,7 @@ import {
 } from '@/client/ui';
 import { listTemplates, TEMPLATE_KINDS, type Template } from '@/contract/templates';
 import { forTheEye } from '@/core/merge-fields';
+import { need } from '@/core/need';
 import { countInWords, sentenceCase } from '@/core/time';
 import { WORD_PATTERNS, type WordPattern } from '@/core/pattern-book';
 
@@ -66,7 +67,7 @@ function OfKind({ kind, all }: { kind: Template['kind']; all: readonly Template[
           className="min-h-[44px] justify-center border-b border-line py-2"
         >
           <Lead>{template.name}</Lead>
-          <Soft numberOfLines={1}>{forTheEye(template.wordings[0]!.words)}</Soft>
+          <Soft numberOfLines={1}>{forTheEye(need(template.wordings[0]).words)}</Soft>
           <Soft>
             {[
               template.wordings.length > 1 &&

@@ -44,6 +44,7 @@ function toBody(
     personId,
     kind,
     // Pressing an outcome sets it and sends the form.
+    // eslint-disable-next-line @typescript-eslint/no-non-null-assertion -- without one it is refused
     outcome: log.outcome!,
     ...(free || on !== today ? { on } : {}),
     ...(note ? { note } : {}),
@@ -60,7 +61,8 @@ function toBody(
         }
       : {}),
     ...(followUp.on || followUp.words.trim()
-      ? { followUp: { on: followUp.on!, kind, words: followUp.words } }
+      ? // eslint-disable-next-line @typescript-eslint/no-non-null-assertion -- without a day it is refused
+        { followUp: { on: followUp.on!, kind, words: followUp.words } }
       : {}),
   };
 }

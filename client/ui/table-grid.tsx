@@ -9,6 +9,8 @@ import {
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
+import { need } from '@/core/need';
+
 import { Chip } from './choice';
 import { DisclosureButton } from './disclosure';
 import { Lined, Stack, type Column } from './table-parts';
@@ -54,7 +56,7 @@ export function TableGrid<Row extends object>({ label, rows, columns, idOf }: Ta
   });
   const all = table.getAllLeafColumns();
   const shown = all.filter((column) => column.getIsVisible());
-  const of = (key: string) => columns.find((column) => column.key === key)!;
+  const of = (key: string) => need(columns.find((column) => column.key === key));
   const order = shown.map((column) => ({
     label: of(column.id).label,
     sorted: column.getIsSorted(),

@@ -1,4 +1,5 @@
 import { deviceName } from '@/core/access';
+import { need } from '@/core/need';
 import { plural } from '@/core/time';
 
 import { conflict, invalid, notFound, Refusal, type Via } from '../api';
@@ -111,7 +112,7 @@ export async function setPassphrase(
   await sessions.endAll();
   if (here) {
     const stay = here.idle_minutes > 60;
-    const id = (await ctx.guard.passphrase.id())!;
+    const id = need(await ctx.guard.passphrase.id());
     const token = await sessions.begin(
       { device: here.device, passphrase: id, stay },
       ctx.clock.realMs(),

@@ -2,6 +2,7 @@ import type { Request, RequestHandler } from 'express';
 
 import * as contract from '@/contract/access';
 import type { Endpoint } from '@/contract/endpoint';
+import { need } from '@/core/need';
 
 import { Refusal } from '../api';
 import type { Context } from '../context';
@@ -56,7 +57,7 @@ export function ownPagesOnly({ guard }: Context): RequestHandler {
 const OPEN = new Set(
   (Object.values(contract) as Partial<Endpoint>[])
     .filter(({ open }) => open)
-    .map(({ method, path }) => `${method!.toUpperCase()} ${path}`),
+    .map(({ method, path }) => `${need(method).toUpperCase()} ${path}`),
 );
 
 /** Lets in who is signed in, where others can reach this Pen Pal. */

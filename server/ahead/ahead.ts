@@ -1,4 +1,5 @@
 import type { Ahead, Outlook as Answer } from '@/contract/planner';
+import { need } from '@/core/need';
 import {
   caughtUpOn,
   outlookOf,
@@ -59,7 +60,7 @@ export const toAnswer = (
   sphere: Sphere,
   task: OutlookTask,
   found: Outlook,
-): Answer => ({ ...toAhead(ctx, sphere, task, found), ...toLeast(found.least!) });
+): Answer => ({ ...toAhead(ctx, sphere, task, found), ...toLeast(need(found.least)) });
 
 /** What was worked out of one sphere for so many weeks, once for all who ask. */
 interface Known {

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { plainDate, toDayNumber, toPlainDate, weekStart } from '@/core/time';
 
 import type { Context } from '../context';
@@ -10,7 +11,7 @@ import * as queries from './queries';
 export async function readConsistency(ctx: Context, weeks: number) {
   const last = weekStart(toDayNumber(ctx.clock.today()));
   const mondays = Array.from({ length: weeks }, (_, i) => toPlainDate(last - (weeks - 1 - i) * 7));
-  const from = mondays[0]!;
+  const from = need(mondays[0]);
   const [made, letGo, planned] = [
     await queries.madeByWeek(ctx.db, from),
     await queries.letGoByWeek(ctx.db, from),

@@ -1,5 +1,6 @@
 import type { Proposal as Answer, Trial } from '@/contract/planner';
 import { enrolmentsIn, spreadStarts, withoutCadences, withStarts } from '@/core/enrolments';
+import { need } from '@/core/need';
 import {
   OUTLOOK_RUNS,
   type Lever,
@@ -58,7 +59,7 @@ export async function start(ctx: Context, trial: Trial, weeks: number): Promise<
     return {
       proposals: answer.map((one) => {
         const room = one.capacity === null ? null : roomOffer(task, trial, one.capacity);
-        const offer = one.key === null ? null : byKey.get(one.key)!;
+        const offer = one.key === null ? null : need(byKey.get(one.key));
         const parts = [offer, room].filter((part) => part !== null);
         return {
           trial: {
@@ -136,11 +137,10 @@ const longer = (days: number, times: number): number =>
 /** Longer promises, of the outermost circle first. */
 async function promiseLever(ctx: Context, task: OutlookTask, trial: Trial): Promise<Offer[]> {
   const circles = (await readCircles(ctx.db))
-    .map(({ id, name, promise_days }) => ({
-      id,
-      name,
-      days: trial.circles?.[id] === undefined ? promise_days : trial.circles[id]!,
-    }))
+    .map(({ id, name, promise_days }) => {
+      const tried = trial.circles?.[id];
+      return { id, name, days: tried === undefined ? promise_days : tried };
+    })
     .filter((circle): circle is { id: string; name: string; days: number } => circle.days !== null)
     .toReversed();
   const promised = task.people.filter(({ promiseDays }) => promiseDays !== null).length;
@@ -168,7 +168,7 @@ async function promiseLever(ctx: Context, task: OutlookTask, trial: Trial): Prom
           ...trial,
           circles: {
             ...trial.circles,
-            ...Object.fromEntries([...ids].map((id) => [id, all[id]!])),
+            ...Object.fromEntries([...ids].map((id) => [id, need(all[id])])),
           },
         },
         title: outer

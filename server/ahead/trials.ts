@@ -8,6 +8,7 @@ import {
   withStarts,
   type PlanEnrolment,
 } from '@/core/enrolments';
+import { need } from '@/core/need';
 import { OUTLOOK_RUNS, type OutlookTask, type PlanOptions, type PlanPerson } from '@/core/planner';
 import { plural, toDayNumber } from '@/core/time';
 import type { TouchKind } from '@/core/touches';
@@ -51,7 +52,9 @@ export async function taskOf(
   const joining = join ? await joiningOf(ctx, sphere, join) : null;
   return {
     search: true,
-    people: joining ? joining.begin(people, joining.startDays(join!.perDay, calendar)) : people,
+    people: joining
+      ? joining.begin(people, joining.startDays(need(join).perDay, calendar))
+      : people,
     options: {
       ...options,
       days: weeks * 7,
@@ -100,7 +103,7 @@ export async function joiningOf(ctx: Context, sphere: Sphere, { cadenceId, who }
     begin(people: readonly PlanPerson[], days: readonly number[]): PlanPerson[] {
       const starts = [...joining].map(([id, { run }], i): [string, Pick<PlanEnrolment, 'run'>] => [
         id,
-        { run: { ...run, start: days[i]! } },
+        { run: { ...run, start: need(days[i]) } },
       ]);
       return withJoining(people, cadence, new Map(starts));
     },

@@ -16,6 +16,7 @@ import {
   type DatedPerson,
   type Greeting,
 } from '@/core/almanac';
+import { need } from '@/core/need';
 import { dayNumberOf, partsOf, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { kindSetups } from '@/core/touches';
 
@@ -90,13 +91,13 @@ export async function readAlmanac(
     costMinor: 0,
   }));
   for (const { on, name } of feastsIn(settings, { from: first, to: last }))
-    days[on - first]!.holidays.push({ name, toGreet: 0 });
+    need(days[on - first]).holidays.push({ name, toGreet: 0 });
   for (const one of some)
-    days[one.on - first]!.dates.push(shownDate(sphere, lookup, one, planned, fates));
+    need(days[one.on - first]).dates.push(shownDate(sphere, lookup, one, planned, fates));
   for (const { key, on, occasion, name, kind } of mine) {
     const holiday = days[on - first]?.holidays.find((one) => one.name === name);
     if (holiday && isHoliday(occasion)) holiday.toGreet += 1;
-    const plan = lookup.plans.get(key)!;
+    const plan = need(lookup.plans.get(key));
     if (isTooLateForPost(plan, sphere.options)) continue;
     // What is mailed costs on the day on which it is written.
     const day = days[(plan.mail?.writeBy ?? on) - first];
@@ -127,7 +128,7 @@ function shownDate(
   const { date, personId, count } = one;
   const key = keyOf(one);
   const greeting = planned.get(key);
-  const { hushed } = lookup.people.get(personId)!;
+  const { hushed } = need(lookup.people.get(personId));
   return {
     personId,
     name: sphere.names.get(personId) ?? '',
@@ -142,7 +143,7 @@ function shownDate(
 
 function plannedOf(sphere: Sphere, lookup: GreetingLookup, greeting: Greeting): Shown['greeting'] {
   const { key, others } = greeting;
-  const plan = lookup.plans.get(key)!;
+  const plan = need(lookup.plans.get(key));
   const swapped = sphere.options.swaps?.get(key);
   const late = isTooLateForPost(plan, sphere.options);
   return {
@@ -181,8 +182,8 @@ export async function readYear(
   const [dates, greetings] = [count(), count()];
   const occasions = new Map<string, { name: string; dates: number }>();
   for (const { on, date } of almanacOf(people, from, to, settings.leapDay)) {
-    dates[on - from]! += 1;
-    months[partsOf(on).month - 1]!.dates += 1;
+    dates[on - from] = need(dates[on - from]) + 1;
+    need(months[partsOf(on).month - 1]).dates += 1;
     const known = occasions.get(date.occasion);
     if (known) known.dates += 1;
     else occasions.set(date.occasion, { name: nameOf(date), dates: 1 });
@@ -190,8 +191,8 @@ export async function readYear(
   let [minutes, costMinor] = [0, 0];
   for (const { on, kind, way, personId } of lookup.greetings.values()) {
     if (on < from || on > to || !ids.has(personId)) continue;
-    greetings[on - from]! += 1;
-    const month = months[partsOf(on).month - 1]!;
+    greetings[on - from] = need(greetings[on - from]) + 1;
+    const month = need(months[partsOf(on).month - 1]);
     month.greetings += 1;
     month.costMinor += setups[kind].costMinor;
     costMinor += setups[kind].costMinor;

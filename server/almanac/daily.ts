@@ -7,6 +7,7 @@ import {
   peopleOf,
   type Greeting,
 } from '@/core/almanac';
+import { need } from '@/core/need';
 import { contextOf, readKey } from '@/core/planner';
 import { plural, toPlainDate } from '@/core/time';
 
@@ -54,7 +55,7 @@ export const greetingRound: Recurring = {
     const due: Greeting[] = [];
     const past: Greeting[] = [];
     for (const greeting of lookup.greetings.values()) {
-      const plan = lookup.plans.get(greeting.key)!;
+      const plan = need(lookup.plans.get(greeting.key));
       if (!isByHand(plan, context)) {
         if (plan.goesOn <= context.today + WRITTEN_AHEAD_DAYS) due.push(greeting);
       } else if (!greetingItem(greeting.personId, plan, context)) past.push(greeting);
@@ -135,9 +136,9 @@ const write = (ctx: Context, lookup: GreetingLookup, due: readonly Greeting[]): 
 const batchKey = (cadence: string, channel: string, on: string) => `${cadence}:${channel}:${on}`;
 
 function requestOf(lookup: GreetingLookup, one: Greeting): DeliveryRequest {
-  const on = toPlainDate(lookup.plans.get(one.key)!.goesOn);
+  const on = toPlainDate(need(lookup.plans.get(one.key)).goesOn);
   return {
-    ...wordsFor(lookup, one.key)!,
+    ...need(wordsFor(lookup, one.key)),
     key: one.key,
     personId: one.personId,
     channel: one.kind,
@@ -202,7 +203,7 @@ async function daysOfThose(ctx: Context, ids: readonly string[]): Promise<Map<st
   const plans = planAll(greetings, greetingTimes(ctx, settings));
   return new Map(
     greetings.flatMap((greeting) => {
-      const on = toPlainDate(plans.get(greeting.key)!.goesOn);
+      const on = toPlainDate(need(plans.get(greeting.key)).goesOn);
       return marksOf(greeting).map(({ key }): [string, string] => [key, on]);
     }),
   );

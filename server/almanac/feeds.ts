@@ -2,6 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 
 import type { CalendarFeed, FeedDraft } from '@/contract/calendars';
 import { dateEvents, TOUCH_UID, type AlmanacPerson, type CalendarEvent } from '@/core/almanac';
+import { need } from '@/core/need';
 import { itemKey, KEEPER, type PlannedTouch } from '@/core/planner';
 import { addDays, partsOf, plainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
@@ -151,7 +152,7 @@ async function touchEvents(
   return people.flatMap(({ id }) =>
     (sphere.byPerson.get(id) ?? []).map((touch, at, all): CalendarEvent => {
       const { item, day } = touch;
-      const person = due.get(id)!;
+      const person = need(due.get(id));
       return {
         uid: TOUCH_UID + encodeURIComponent(uidKey(touch, all.slice(0, at))),
         summary: `${KIND_WORDS[item.kind].verb} ${sphere.names.get(id) ?? ''}`.trim(),

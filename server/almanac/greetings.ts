@@ -9,6 +9,7 @@ import {
   wayReason,
   type Greeting,
 } from '@/core/almanac';
+import { need } from '@/core/need';
 import { fill } from '@/core/templates';
 import { toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { kindSetups } from '@/core/touches';
@@ -90,12 +91,12 @@ async function shown(ctx: Context, sphere: Sphere, some: readonly Greeting[]): P
   const { swaps } = sphere.options;
   return some.map((greeting) => {
     const { key, personId, on, occasion } = greeting;
-    const { plan, withNames } = saidOf(lookup, key)!;
+    const { plan, withNames } = need(saidOf(lookup, key));
     const fate = fates.get(key);
     const late = isTooLateForPost(plan, sphere.options);
     const state = fate?.state ?? (late ? 'late' : 'planned');
     const said = wordsFor(lookup, key)?.words ?? '';
-    const filled = fill(said, { ...values.get(personId)!, ...greetingValues(lookup, key) });
+    const filled = fill(said, { ...need(values.get(personId)), ...greetingValues(lookup, key) });
     const planned = sphere.byPerson.get(personId)?.find(({ item }) => item.key === key);
     const kind = planned?.item.kind ?? swaps?.get(key) ?? greeting.kind;
     return {

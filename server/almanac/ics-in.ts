@@ -15,6 +15,7 @@ import {
   type ReadEvent,
 } from '@/core/almanac';
 import { decode } from '@/core/intake';
+import { need } from '@/core/need';
 import { fold } from '@/core/people';
 import { dayIn, partsOf, plural, toDayNumber } from '@/core/time';
 
@@ -72,7 +73,7 @@ const FOLD = /\r?\n[ \t]/g;
 /** A file as text: unfolded before it is decoded, since a line may be folded within a letter (RFC 5545, 3.1). */
 function textIn(bytes: Buffer): string {
   const unfolded = Buffer.from(bytes.toString('latin1').replace(FOLD, ''), 'latin1');
-  const isUtf16 = bytes[0]! + bytes[1]! === 0xff + 0xfe;
+  const isUtf16 = (bytes[0] ?? 0) + (bytes[1] ?? 0) === 0xff + 0xfe;
   return decode(isUtf16 ? bytes : unfolded)?.text.replace(FOLD, '') ?? '';
 }
 
@@ -202,7 +203,7 @@ function datesOf(
     const same = people.byName.get(fold(who).trim()) ?? [];
     const certain = byEmail && read.who.length === 1 ? [byEmail] : same;
     const like = certain.length > 0 ? certain : likely(who, people.byPart);
-    const before = certain.length === 1 ? recorded(certain[0]!, read.name) : null;
+    const before = certain.length === 1 ? recorded(need(certain[0]), read.name) : null;
     return {
       summary,
       on,

@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import ICAL from 'ical.js';
 
 import type { CalendarEvent, YearlyRule } from '@/core/almanac';
+import { need } from '@/core/need';
 import { toPlainDate, type PlainDate } from '@/core/time';
 
 import type { ToldRow } from './feed-queries';
@@ -54,7 +55,7 @@ export function toCalendar(
     'valarm',
     [
       ['action', {}, 'text', 'DISPLAY'],
-      ['trigger', {}, 'duration', durationOf(alarmMinutes!)],
+      ['trigger', {}, 'duration', durationOf(need(alarmMinutes))],
       ['description', {}, 'text', summary],
     ] satisfies Property[],
     [],

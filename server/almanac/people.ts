@@ -9,6 +9,7 @@ import {
   type Block,
   type SphereDate,
 } from '@/core/almanac';
+import { need } from '@/core/need';
 import { CHANNEL_WORDS, heldBack, takesTexts } from '@/core/people';
 import { partsOf, toDayNumber } from '@/core/time';
 import { channelOf, needsOf, TOUCH_KINDS, type TouchKind } from '@/core/touches';
@@ -103,7 +104,7 @@ export async function readAlmanacPeople(
     householdId: row.household_id,
     together: row.together,
     circleId: row.circle_id,
-    views: new Set(viewIds.filter((id) => inViews.get(id)!.has(row.id))),
+    views: new Set(viewIds.filter((id) => need(inViews.get(id)).has(row.id))),
     addedOn: row.added_on,
     dates: datesOf(row, family.get(row.id) ?? [], served.get(row.id), year),
     hushed: (hushed.get(row.id) ?? []).map(({ occasion }) => occasion),
@@ -122,7 +123,7 @@ export async function withView(
   viewId: string | null,
 ): Promise<readonly AlmanacPerson[]> {
   if (!viewId) return people;
-  const members = (await membersOf(ctx, [viewId], null)).get(viewId)!;
+  const members = need((await membersOf(ctx, [viewId], null)).get(viewId));
   return people.map((one) =>
     members.has(one.id) ? { ...one, views: new Set([...one.views, viewId]) } : one,
   );

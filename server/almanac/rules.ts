@@ -10,6 +10,7 @@ import {
   totalsOf,
   WEDDING,
 } from '@/core/almanac';
+import { need } from '@/core/need';
 import { plainDate, sentenceCase, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import { aKind, kindSetups } from '@/core/touches';
 
@@ -102,7 +103,7 @@ export async function readOccasions(ctx: Context): Promise<CallOutput<typeof api
   for (const occasion of ALWAYS) counts.set(occasion, { name: occasionName(occasion), people: 0 });
   for (const { dates } of people.values())
     for (const occasion of new Set(dates.map((date) => date.occasion))) {
-      const name = dates.find((date) => date.occasion === occasion)!.name;
+      const name = need(dates.find((date) => date.occasion === occasion)).name;
       const known = counts.get(occasion);
       if (known) known.people += 1;
       else counts.set(occasion, { name, people: 1 });

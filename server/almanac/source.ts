@@ -1,4 +1,5 @@
 import { GREETING, greetingReason, greetingSource, type PlanGreeting } from '@/core/almanac';
+import { need } from '@/core/need';
 import { fill } from '@/core/templates';
 import { partsOf, toPlainDate } from '@/core/time';
 
@@ -25,7 +26,7 @@ export const greetings: TouchSource<GreetingLookup> = {
     const theirs = ids && new Set(ids);
     for (const { key, personId } of lookup.greetings.values())
       if (!theirs || theirs.has(personId))
-        asks.set(personId, [...(asks.get(personId) ?? []), lookup.plans.get(key)!]);
+        asks.set(personId, [...(asks.get(personId) ?? []), need(lookup.plans.get(key))]);
     return { asks, lookup };
   },
   why({ item }, lookup, today) {
@@ -59,7 +60,7 @@ async function settleOthers(
 ): Promise<void> {
   for (const { personId, key } of others) {
     const copy = made && touchId ? newId() : null;
-    if (copy) await copyTouch(tx, touchId!, [{ id: copy, person_id: personId }]);
+    if (copy) await copyTouch(tx, need(touchId), [{ id: copy, person_id: personId }]);
     await upsertMark(tx, markOf(key, personId, made ? 'made' : 'skipped', on, copy));
   }
 }

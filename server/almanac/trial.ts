@@ -1,6 +1,7 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { RuleDraft, tryRule as api } from '@/contract/greetings';
 import { dateWords, totalsOf, type Greeting } from '@/core/almanac';
+import { need } from '@/core/need';
 import { fill } from '@/core/templates';
 import { toDayNumber, toPlainDate } from '@/core/time';
 import { kindSetups } from '@/core/touches';
@@ -51,7 +52,7 @@ export async function tryRule(
   const values = await readMergeValues(ctx, ctx.db, ids);
   const words = ({ key, personId }: Greeting): string => {
     const said = wordsFor(trial, key)?.words ?? '';
-    const filled = fill(said, { ...values.get(personId)!, ...greetingValues(trial, key) });
+    const filled = fill(said, { ...need(values.get(personId)), ...greetingValues(trial, key) });
     return filled.ok ? filled.text : said;
   };
   return {

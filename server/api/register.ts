@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import type { Endpoint } from '@/contract/endpoint';
 import { faultsOf } from '@/contract/faults';
 import { findPlainFault } from '@/contract/plain';
+import { need } from '@/core/need';
 
 import { currentRequest } from '../db';
 import { Refusal } from './errors';
@@ -27,8 +28,8 @@ function parse<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
   if (fault) throw new Refusal('invalid', fault.message, fault.field || undefined);
   const result = schema.safeParse(value);
   if (result.success) return result.data;
-  const { message, fields } = faultsOf(schema, value)!;
-  throw new Refusal('invalid', message, fields[0]!.field || undefined, fields);
+  const { message, fields } = need(faultsOf(schema, value));
+  throw new Refusal('invalid', message, need(fields[0]).field || undefined, fields);
 }
 
 /** Serves an endpoint of the contract: what comes in and what goes out pass the shared schemas. */

@@ -1,5 +1,6 @@
 import type { CadenceDraft } from '@/contract/cadences';
 import { endlessHandOver, faultOf, handOverSentence, SENDABLE } from '@/core/cadences';
+import { need } from '@/core/need';
 import { sentenceCase } from '@/core/time';
 import { aKind } from '@/core/touches';
 
@@ -26,7 +27,7 @@ export async function assertRuns(ctx: Context, draft: CadenceDraft, id: string):
   if (
     draft.handOver &&
     draft.handOver.cadenceId !== id &&
-    !others.some((c) => c.id === draft.handOver!.cadenceId)
+    !others.some((c) => c.id === need(draft.handOver).cadenceId)
   )
     throw invalid('The cadence that it hands over to is gone. Choose another one.', 'handOver');
   const path = endlessHandOver({ ...draft, id }, others);

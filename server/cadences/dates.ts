@@ -1,11 +1,12 @@
 import { BIRTHDAY, SERVICE, type YearlyDate } from '@/core/cadences';
+import { need } from '@/core/need';
 import type { NamedDate } from '@/core/people';
 
 /** 'MM-DD' or 'YYYY-MM-DD'. */
 function yearly(name: string, on: string): YearlyDate {
   const parts = on.split('-').map(Number);
   const [month, day] = parts.slice(-2) as [number, number];
-  return { name, month, day, year: parts.length === 3 ? parts[0]! : null };
+  return { name, month, day, year: parts.length === 3 ? need(parts[0]) : null };
 }
 
 /** The dates of a person that beats can be planned around. */

@@ -3,6 +3,7 @@ import { Resolver } from 'node:dns/promises';
 
 import type { CallOutput } from '@/contract/endpoint';
 import { MailSetup, type checkDomain } from '@/contract/carriers';
+import { need } from '@/core/need';
 import { dkimRecord, judgeDkim, judgeDmarc, judgeSpf } from '@/core/sending-domain';
 
 import { act } from '../act';
@@ -46,7 +47,7 @@ export async function makeSigningKey(ctx: Context) {
     const sealed = sealSecret(ctx, 'mail', { ...secret, dkim });
     await queries.writeCarrier(tx, { ...row, secret: sealed });
     return {
-      ...signingOf({ dkim })!,
+      ...need(signingOf({ dkim })),
       sentence: 'E-mails are signed from now on. Publish the key with your domain',
       plan: 'nobody',
       topics: ['carriers'],
@@ -89,7 +90,7 @@ export async function check(
       ? {
           what: 'DKIM' as const,
           name: signing.name,
-          ...judgeDkim(await texts(signing.name), secret.dkim!.publicKey!),
+          ...judgeDkim(await texts(signing.name), need(need(secret.dkim).publicKey)),
         }
       : {
           what: 'DKIM' as const,

@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { claiming, currentRequest } from './request';
 import type { Sql } from './sql';
 
@@ -32,7 +34,7 @@ export async function one<T extends object>(
   const rows = await sql.query<T>(text, params);
   if (rows.length !== 1)
     throw new Error(`Expected one row, got ${rows.length}: ${text.slice(0, 120)}`);
-  return rows[0]!;
+  return need(rows[0]);
 }
 
 /** The only row, or null when there is none. */

@@ -1,7 +1,7 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
-import { maybeOne, type Db } from './db';
+import { maybeOne, one, type Db } from './db';
 
 export interface Migration {
   number: number;
@@ -28,11 +28,11 @@ export async function schemaVersion(db: Db): Promise<number> {
     `select to_regclass('migration')::text as found`,
   );
   if (!table?.found) return 0;
-  const row = await maybeOne<{ number: number }>(
+  const { number } = await one<{ number: number }>(
     db,
     'select coalesce(max(number), 0)::int as number from migration',
   );
-  return row!.number;
+  return number;
 }
 
 /**

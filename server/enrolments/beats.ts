@@ -6,6 +6,7 @@ import {
   enrolmentsIn,
   type PlanEnrolment,
 } from '@/core/enrolments';
+import { need } from '@/core/need';
 import type { PlanItem } from '@/core/planner';
 import { fill } from '@/core/templates';
 import { toPlainDate } from '@/core/time';
@@ -55,11 +56,11 @@ export const beats: TouchSource<BeatLookup> = {
       const marks = settled.get(e.id);
       return {
         id: e.id,
-        cadence: cadences.get(e.cadence_id)!,
+        cadence: need(cadences.get(e.cadence_id)),
         run: {
           start: e.anchor_on,
           ...(e.anchor_round > 0 ? { round: e.anchor_round } : {}),
-          ...(dates.has(e.person_id) ? { dates: dates.get(e.person_id)!, leapDay } : {}),
+          ...(dates.has(e.person_id) ? { dates: need(dates.get(e.person_id)), leapDay } : {}),
         },
         settledUntil: e.settled_until,
         ...(e.skipped_until === null ? {} : { skippedUntil: e.skipped_until }),
@@ -72,16 +73,16 @@ export const beats: TouchSource<BeatLookup> = {
       lookup: { cadences, words },
     };
   },
-  why: ({ item }, { cadences }) => beatReason(item, cadences.get(item.group!)?.name ?? null),
+  why: ({ item }, { cadences }) => beatReason(item, cadences.get(item.group ?? '')?.name ?? null),
   words({ item }, lookup, values) {
     const words = saidBy(lookup, item)?.words ?? '';
     const filled = fill(words, values);
     return filled.ok ? filled.text : words;
   },
   template: ({ item }, lookup) => saidBy(lookup, item)?.template ?? null,
-  groupName: ({ item }, { cadences }) => cadences.get(item.group!)?.name ?? '',
+  groupName: ({ item }, { cadences }) => cadences.get(item.group ?? '')?.name ?? '',
   marks: (item) => ({
-    enrolmentId: beatOf(item)!.enrolmentId,
+    enrolmentId: need(beatOf(item)).enrolmentId,
     plannedOn: toPlainDate(item.nominal),
   }),
   async settled(ctx, tx, settled) {
@@ -92,14 +93,14 @@ export const beats: TouchSource<BeatLookup> = {
 
 /** What a beat says, with merge fields. */
 function saidBy({ cadences, words }: BeatLookup, item: PlanItem): Said | null {
-  const { cadenceId, beatId, round } = beatOf(item)!;
+  const { cadenceId, beatId, round } = need(beatOf(item));
   const beat = cadences.get(cadenceId)?.beats.find(({ id }) => id === beatId);
   return beat ? words.of(beat, round, item.personId) : null;
 }
 
 /** Notes which wording of a template somebody has now had. */
 async function noteWording(ctx: Context, tx: Sql, { touch, person }: Settled): Promise<void> {
-  const { cadenceId, beatId, round } = beatOf(touch.item)!;
+  const { cadenceId, beatId, round } = need(beatOf(touch.item));
   const beat = enrolmentsIn(person)
     .find(({ cadence }) => cadence.id === cadenceId)
     ?.cadence.beats.find(({ id }) => id === beatId);

@@ -1,4 +1,5 @@
 import { beatOf, enrolmentsIn, isOver, nextAnchor, type PlanEnrolment } from '@/core/enrolments';
+import { need } from '@/core/need';
 import { toPlainDate, type DayNumber } from '@/core/time';
 
 import { newId, type Sql } from '../db';
@@ -10,7 +11,7 @@ export async function advanceEnrolment(
   tx: Sql,
   { touch: { item }, person, on, today, calendar }: Settled,
 ): Promise<void> {
-  const beat = beatOf(item)!;
+  const beat = need(beatOf(item));
   const enrolment = enrolmentsIn(person).find(({ id }) => id === beat.enrolmentId);
   if (!enrolment) return;
   const settledUntil = Math.max(item.nominal, enrolment.settledUntil ?? item.nominal);

@@ -9,6 +9,7 @@ import {
   type Cadence,
   type Run,
 } from '@/core/cadences';
+import { need } from '@/core/need';
 import { CHANNELS } from '@/core/people';
 import { startDays, withJoining } from '@/core/enrolments';
 import { faultSentence, fill, missingIn, wordingOf, type MergeValues } from '@/core/templates';
@@ -70,7 +71,7 @@ async function joiningOf(ctx: Context, request: EnrolRequest) {
     joining.map((person, i): [string, Run] => [
       person.id,
       {
-        start: byLetter?.get(person.id) ?? phased[i]!,
+        start: byLetter?.get(person.id) ?? need(phased[i]),
         dates: yearlyDates(person),
         leapDay: sphere.settings.leapDay,
       },
@@ -112,7 +113,7 @@ export async function previewEnrol(
     sample: sample && {
       id: sample.id,
       name: sample.name,
-      touches: sampleTouches(sphere, cadence, sample, runs.get(sample.id)!, values),
+      touches: sampleTouches(sphere, cadence, sample, need(runs.get(sample.id)), values),
     },
     candidates: joining.slice(0, CANDIDATES_SHOWN).map(({ id, name }) => ({ id, name })),
     lacking: lacking.slice(0, LACKING_SHOWN),
@@ -139,7 +140,7 @@ function lackingOf(
       refused: CHANNELS.filter((channel) => person.consent[channel]?.answer === 'no'),
       unasked: CHANNELS.filter((channel) => needsYes && !person.consent[channel]),
       dates: yearlyDates(person),
-      values: values.get(person.id)!,
+      values: need(values.get(person.id)),
     });
     return found.lacks.length > 0 ? [{ id: person.id, name: person.name, ...found }] : [];
   });
@@ -164,7 +165,7 @@ function sampleTouches(
         kind: beat.kind,
         round,
         words: filled.ok ? filled.text : words,
-        fault: filled.ok ? null : faultSentence(filled.faults[0]!),
+        fault: filled.ok ? null : faultSentence(need(filled.faults[0])),
       };
     });
 }
@@ -191,7 +192,7 @@ export async function enrol(ctx: Context, request: EnrolRequest) {
           id: newId(),
           person_id: id,
           cadence_id: cadence.id,
-          start_on: toPlainDate(runs.get(id)!.start),
+          start_on: toPlainDate(need(runs.get(id)).start),
         })),
       );
     },

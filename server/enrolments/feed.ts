@@ -1,4 +1,5 @@
 import { isWorkingDay } from '@/core/calendar';
+import { need } from '@/core/need';
 import { toDayNumber } from '@/core/time';
 
 import { act } from '../act';
@@ -41,7 +42,7 @@ export async function settleFeeds(ctx: Context): Promise<void> {
   const settings = await readSettings(ctx.db);
   const calendar = calendarOf(settings, holidaysOf(ctx, settings));
   if (!isWorkingDay(toDayNumber(ctx.clock.today()), calendar)) return;
-  for (const cadence of fed) ctx.writes.markStale(await takeIn(ctx, cadence, cadence.feed!));
+  for (const cadence of fed) ctx.writes.markStale(await takeIn(ctx, cadence, need(cadence.feed)));
 }
 
 /** Answers who joined. */

@@ -1,4 +1,5 @@
 import type { AddedLoad } from '@/contract/load';
+import { need } from '@/core/need';
 import {
   firstSlips,
   othersShifted,
@@ -46,7 +47,7 @@ export async function compareLoad(
   const load: AddedLoad = {
     load: after.weeks.map((week, i) => ({
       monday: toPlainDate(week.monday),
-      before: before[i]!.wanted,
+      before: need(before[i]).wanted,
       after: week.wanted,
       capacity: week.capacity,
     })),

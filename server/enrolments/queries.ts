@@ -3,7 +3,7 @@ import type { LetGoWhy } from '@/core/enrolments';
 import type { Consents, PersonFields } from '@/core/people';
 
 import type { Feed } from '../cadences';
-import { newId, recordset, type Sql } from '../db';
+import { newId, one, recordset, type Sql } from '../db';
 import { EPOCH } from '../planner';
 
 export interface EnrolCandidate {
@@ -207,12 +207,13 @@ export async function carryOn(sql: Sql, ids: readonly string[], today: string): 
 /** Cards and letters that have come due by themselves. */
 export const countForPost = async (sql: Sql): Promise<number> =>
   (
-    await sql.query<{ n: number }>(
+    await one<{ n: number }>(
+      sql,
       `select count(*)::int as n from item_mark m join person p on p.id = m.person_id
        join beat b on b.id::text = split_part(m.part, ':', 1)
        where m.fate = 'waiting' and b.kind in ('card', 'letter') and p.archived_on is null and p.deleted_on is null`,
     )
-  )[0]!.n;
+  ).n;
 
 export const finishEnrolments = (sql: Sql, ids: readonly string[], on: string) =>
   sql.query('update enrolment set finished_on = $2::date where id = any($1::uuid[])', [ids, on]);

@@ -1,7 +1,7 @@
 import type { PeopleFilter } from '@/contract/filters';
 import type { NamePart, ParticleRule } from '@/core/rota';
 
-import { maybeOne, recordset, type Sql } from '../db';
+import { maybeOne, one, recordset, type Sql } from '../db';
 import { AMONG } from '../planner';
 
 export interface RotaRow {
@@ -121,9 +121,10 @@ export const reachedSince = async (
   monday: string,
 ): Promise<number> =>
   (
-    await sql.query<{ n: number }>(
+    await one<{ n: number }>(
+      sql,
       `select count(distinct person_id)::int as n from touch
        where person_id = any($1::uuid[]) and on_day >= $2::date and hold > 0`,
       [personIds, monday],
     )
-  )[0]!.n;
+  ).n;

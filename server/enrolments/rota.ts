@@ -1,6 +1,7 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { getRota, listRotas, RotaDraft, tryRota } from '@/contract/rota';
 import { isCalendar, roundLength, type Cadence } from '@/core/cadences';
+import { need } from '@/core/need';
 import {
   balance,
   countGroups,
@@ -136,9 +137,9 @@ function weeksOf(ctx: Context, row: rotas.RotaRow, people: readonly Named[]) {
       return {
         monday: toPlainDate(nextMonday(clock, week, from)),
         groups: groups.flatMap((group, g) =>
-          row.assigned[g] === week ? [{ name: groupName(group), people: counts[g]! }] : [],
+          row.assigned[g] === week ? [{ name: groupName(group), people: need(counts[g]) }] : [],
         ),
-        people: totals[week]!,
+        people: need(totals[week]),
         who: whoIn[week] ?? [],
         now: week === present,
       };
@@ -376,7 +377,7 @@ function moveOf(clock: RotaClock, week: number, anchor: DayNumber, today: DayNum
 /** The week in which a name is called. */
 function weekOfNames(rota: rotas.RotaRow): (name: string) => number {
   const groups = letterGroups(rota.cuts);
-  return (name) => rota.assigned[groupOf(name, groups, rota.particles)]!;
+  return (name) => need(rota.assigned[groupOf(name, groups, rota.particles)]);
 }
 
 /** The Monday on which each of these people is next called by their letter. */
@@ -385,7 +386,7 @@ export async function letterWeeks(
   cadenceId: string,
   people: readonly { id: string }[],
 ): Promise<Map<string, DayNumber>> {
-  const rota = (await rotas.findRota(ctx.db, cadenceId))!;
+  const rota = need(await rotas.findRota(ctx.db, cadenceId));
   const clock = clockOf(rota);
   const weekOf = weekOfNames(rota);
   const from = Math.max(toDayNumber(ctx.clock.today()), clock.firstMonday);

@@ -1,5 +1,6 @@
 import { isCalendar } from '@/core/cadences';
 import { beatOf } from '@/core/enrolments';
+import { need } from '@/core/need';
 import { plainDate, plural, toPlainDate } from '@/core/time';
 import type { TouchKind } from '@/core/touches';
 
@@ -16,8 +17,8 @@ type Open = Awaited<ReturnType<typeof queries.openEnrolments>>;
 function namesOf(open: Open): { who: string; what: string } {
   const cadences = new Set(open.map(({ cadence }) => cadence));
   return {
-    who: open.length === 1 ? open[0]!.person : plural(open.length, 'person', 'people'),
-    what: cadences.size === 1 ? open[0]!.cadence : plural(cadences.size, 'cadence'),
+    who: open.length === 1 ? need(open[0]).person : plural(open.length, 'person', 'people'),
+    what: cadences.size === 1 ? need(open[0]).cadence : plural(cadences.size, 'cadence'),
   };
 }
 

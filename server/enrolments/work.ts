@@ -41,12 +41,15 @@ export async function decideWork(
 
 /** Puts whoever completed work lately on the cadence of its kind, from the day it was completed. */
 export async function settleWork(ctx: Context, people: Plans): Promise<void> {
-  const decided = (await queries.workCadences(ctx.db)).filter((row) => row.cadence_id);
-  if (decided.length === 0 || people === 'nobody') return;
+  const byKind = new Map(
+    (await queries.workCadences(ctx.db)).flatMap(({ kind, cadence_id }) =>
+      cadence_id ? [[kind, cadence_id] as const] : [],
+    ),
+  );
+  if (byKind.size === 0 || people === 'nobody') return;
   const since = addDays(ctx.clock.today(), -WORK_FRESH_DAYS);
   const jobs = await queries.completedWork(ctx.db, since, people === 'everybody' ? null : people);
   if (jobs.length === 0) return;
-  const byKind = new Map(decided.map((row) => [row.kind, row.cadence_id!]));
   const joined = await ctx.db.transaction(async (tx) => {
     const known = new Set<string>();
     for (const cadenceId of new Set(byKind.values()))

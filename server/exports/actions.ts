@@ -9,6 +9,7 @@ import {
   type JobTold,
   type TouchTold,
 } from '@/core/intake';
+import { need } from '@/core/need';
 import { COLUMN_KEYS, displayName, type OwnField } from '@/core/people';
 
 import type { Context } from '../context';
@@ -197,7 +198,7 @@ async function readCards(
       ownByName: Object.fromEntries(
         Object.entries(fields.own).map(([id, value]) => [names.get(id) ?? id, value]),
       ),
-      photo: row.photo ? { mime: row.mime!, base64: row.photo.replace(/\s/g, '') } : null,
+      photo: row.photo ? { mime: need(row.mime), base64: row.photo.replace(/\s/g, '') } : null,
       ties: ties.get(row.id) ?? [],
     };
   });

@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 
 import { MOST_FILE_BYTES, type KeptFile } from '@/contract/files';
+import { need } from '@/core/need';
 
 import { invalid, Refusal } from '../api';
 import type { Context } from '../context';
@@ -32,7 +33,7 @@ const TYPES: Readonly<Record<string, string>> = {
 /** Mail servers refuse what can run, however good it is (common practice, no source). */
 const RUNS = /\.(exe|com|bat|cmd|scr|pif|msi|js|vbs|jar|ps1|hta|lnk)$/i;
 
-const endOf = (name: string): string => name.split('.').at(-1)!.toLowerCase();
+const endOf = (name: string): string => need(name.split('.').at(-1)).toLowerCase();
 
 /** Without what could not stand in a header or a path. */
 const tidyName = (name: string): string =>

@@ -1,10 +1,11 @@
 import { LACKS, type Lack } from '@/contract/filters';
+import { need } from '@/core/need';
 import { formatPhone, LEARNT_FROM, tagIdeas } from '@/core/people';
 import { plural } from '@/core/time';
 
 import { act } from '../act';
 import type { Context } from '../context';
-import { newId, type Sql } from '../db';
+import { newId, one, type Sql } from '../db';
 import { findOrRefuse, lackSql, raiseVersions, tagPeople } from '../people';
 
 const SPHERE = 'p.archived_on is null and p.deleted_on is null';
@@ -13,10 +14,11 @@ const passed = (lack: Lack) =>
 const openSql = (lack: Lack) => `${SPHERE} and ${lackSql(lack)} and not ${passed(lack)}`;
 
 export async function gaps(ctx: Context) {
-  const [row] = await ctx.db.query<Record<Lack, number>>(
+  const row = await one<Record<Lack, number>>(
+    ctx.db,
     `select ${LACKS.map((lack) => `(count(*) filter (where ${openSql(lack)}))::int as ${lack}`).join(', ')} from person p`,
   );
-  return { gaps: LACKS.map((lack) => ({ lack, people: row![lack] })) };
+  return { gaps: LACKS.map((lack) => ({ lack, people: row[lack] })) };
 }
 
 const WORKLIST = 500;
@@ -89,7 +91,7 @@ export async function ideas(ctx: Context) {
     learnt: [...counts.values()].filter((n) => n >= LEARNT_FROM).length,
     ideas: found
       .slice(0, IDEAS_SHOWN)
-      .map(({ id, tag, words }) => ({ personId: id, name: names.get(id)!, tag, words })),
+      .map(({ id, tag, words }) => ({ personId: id, name: need(names.get(id)), tag, words })),
   };
 }
 
@@ -104,7 +106,7 @@ export async function take(ctx: Context, taken: readonly { personId: string; tag
     const [first] = taken;
     const what =
       taken.length === 1
-        ? `#${first!.tag} on ${(await findOrRefuse(tx, first!.personId)).name}`
+        ? `#${need(first).tag} on ${(await findOrRefuse(tx, need(first).personId)).name}`
         : plural(people, 'suggested tag');
     return {
       people,

@@ -3,6 +3,7 @@ import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 
 import { endpoints } from '@/contract';
 import { ApiError, type Endpoint, type ErrorCode } from '@/contract/endpoint';
+import { need } from '@/core/need';
 
 import { Refusal } from '../api';
 
@@ -62,7 +63,9 @@ function operation(endpoint: Endpoint) {
 }
 
 const escape = (text: string) =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+  text.replace(/[&<>"]/g, (c) =>
+    need({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' }[c]),
+  );
 
 /** A readable page of the same endpoints, without scripts. */
 export function apiPage(version: string): string {

@@ -1,5 +1,6 @@
 import { PersonFields, Text } from '@/contract/record';
 import type { ImportedPerson, RowFault } from '@/core/intake';
+import { need } from '@/core/need';
 
 /** So many are checked before others get their turn. */
 const PEOPLE_PER_TURN = 500;
@@ -89,7 +90,7 @@ function takeOut(
   keep: (what: string, value: string, why: string) => void,
 ): void {
   const [key, at, part] = path;
-  const value = fields[key!];
+  const value = fields[need(key)];
   if (Array.isArray(value)) {
     const list = value as unknown[];
     if (typeof at !== 'number') {
@@ -108,14 +109,14 @@ function takeOut(
     } else {
       keep(nameOf(key), wordsOf(entry), why);
       list.splice(at, 1, ...(typeof entry === 'string' ? [''] : []));
-      fields[key!] = list.filter((item) => item !== '');
+      fields[need(key)] = list.filter((item) => item !== '');
     }
   } else if (value !== null && typeof value === 'object' && at !== undefined) {
     keep(nameOf(key), `${at}: ${wordsOf((value as Holder)[at])}`, why);
     delete (value as Holder)[at];
   } else {
     if (value) keep(nameOf(key), wordsOf(value), why);
-    fields[key!] =
+    fields[need(key)] =
       typeof value === 'string' && !/^(birthday|wouldRefer|wouldReferOn)$/.test(String(key))
         ? ''
         : null;

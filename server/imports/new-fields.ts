@@ -1,4 +1,5 @@
 import { fieldTypeOf } from '@/core/intake';
+import { need } from '@/core/need';
 import { partsOfUse, type ColumnUse } from '@/core/people';
 
 import type { Step } from '../act';
@@ -16,12 +17,18 @@ export async function makeFields(ctx: Context, file: FileGiven, step: Step): Pro
   const { columns, rows } = (await readFile(ctx, file, { look: false, signal: step.signal })).file;
   const wanted = mapping.flatMap((use, i) =>
     use && partsOfUse(use).to === 'newField'
-      ? [{ i, name: columns[i]!.name, type: fieldTypeOf(rows.map(({ cells }) => cells[i] ?? '')) }]
+      ? [
+          {
+            i,
+            name: need(columns[i]).name,
+            type: fieldTypeOf(rows.map(({ cells }) => cells[i] ?? '')),
+          },
+        ]
       : [],
   );
   const ids = await step((tx) => ensureFields(tx, wanted));
   file.mapping = mapping.map((use, i): ColumnUse | null => {
     const place = wanted.findIndex((field) => field.i === i);
-    return place < 0 ? use : (`own:${ids[place]!}` as const);
+    return place < 0 ? use : (`own:${need(ids[place])}` as const);
   });
 }

@@ -1,5 +1,6 @@
 import type { IncomingPerson, SHOWN } from '@/contract/imports';
 import { describe, type CellEdit, type Partners } from '@/core/intake';
+import { need } from '@/core/need';
 import {
   differences,
   displayName,
@@ -100,8 +101,8 @@ async function previewSame(ctx: Context, kept: Preview) {
     sure: count('sure'),
     ask: count('ask'),
     sample: shown.map(({ place }, i) => {
-      const { other, verdict, evidence } = told[i]!;
-      const { row, fields } = kept.file.people[place]!;
+      const { other, verdict, evidence } = need(told[i]);
+      const { row, fields } = need(kept.file.people[place]);
       return { row, name: displayName(fields), other, verdict, evidence };
     }),
   };
@@ -117,7 +118,7 @@ async function tellSame(ctx: Context, { file, found }: Preview, doubles: readonl
       other:
         place === undefined
           ? (names.get(other) ?? '')
-          : `${displayName(file.people[place]!.fields)}, also in the file`,
+          : `${displayName(need(file.people[place]).fields)}, also in the file`,
       otherId: place === undefined ? other : null,
       verdict: pair.verdict as 'sure' | 'ask',
       evidence: pair.evidence,
@@ -137,28 +138,30 @@ export async function people(
   for (const { row, why } of file.faults) faultsOf.set(row, [...(faultsOf.get(row) ?? []), why]);
   const doubles = new Map(doublesOf(kept).map((double) => [double.place, double]));
   const places = file.people.map((_, place) => place);
-  const isFaulty = (place: number) => faultsOf.has(file.people[place]!.row);
+  const isFaulty = (place: number) => faultsOf.has(need(file.people[place]).row);
   const chosen = {
     all: () => [...places.filter(isFaulty), ...places.filter((place) => !isFaulty(place))],
     faults: () => places.filter(isFaulty),
-    guessed: () => places.filter((place) => file.people[place]!.nameGuessed),
+    guessed: () => places.filter((place) => need(file.people[place]).nameGuessed),
     same: () => places.filter((place) => doubles.has(place)),
   }[show]();
   const page = chosen.slice(offset, offset + limit);
   const some = page.flatMap((place) => doubles.get(place) ?? []);
   const own = await readOwnFields(ctx.db);
-  const told = new Map((await tellSame(ctx, kept, some)).map((same, i) => [some[i]!.place, same]));
+  const told = new Map(
+    (await tellSame(ctx, kept, some)).map((same, i) => [need(some[i]).place, same]),
+  );
   const differs = await differencesOf(ctx, kept, some, own);
   const cellsOf = new Map(file.rows.map(({ row, cells }) => [row, cells]));
-  const nameAt = (place: number) => displayName(file.people[place]!.fields);
+  const nameAt = (place: number) => displayName(need(file.people[place]).fields);
   return {
     total: chosen.length,
     people: page.map((place) => {
-      const person = file.people[place]!;
+      const person = need(file.people[place]);
       return {
         row: person.row,
         name: nameAt(place),
-        second: place > 0 && file.people[place - 1]!.row === person.row,
+        second: place > 0 && need(file.people[place - 1]).row === person.row,
         nameGuessed: person.nameGuessed ?? false,
         facts: describe(person, own, nameAt).map(({ to, what, value }) => ({
           what,
@@ -167,7 +170,9 @@ export async function people(
         })),
         cells: cellsOf.get(person.row) ?? [],
         faults: faultsOf.get(person.row) ?? [],
-        same: told.has(place) ? { ...told.get(place)!, differs: differs.get(place) ?? [] } : null,
+        same: told.has(place)
+          ? { ...need(told.get(place)), differs: differs.get(place) ?? [] }
+          : null,
       };
     }),
   };
@@ -187,8 +192,8 @@ async function differencesOf(
   return new Map(
     doubles.map(({ place, other }) => {
       const earlier = found.placeOf.get(other);
-      const here = earlier === undefined ? present.get(other) : file.people[earlier]!.fields;
-      return [place, here ? differences(here, file.people[place]!.fields, own) : []];
+      const here = earlier === undefined ? present.get(other) : need(file.people[earlier]).fields;
+      return [place, here ? differences(here, need(file.people[place]).fields, own) : []];
     }),
   );
 }
@@ -196,5 +201,5 @@ async function differencesOf(
 /** The headings of the columns that fill one of these and hold something in a row. */
 const headingsOf = ({ file }: Preview, to: readonly string[], cells: readonly string[]): string[] =>
   file.mapping.flatMap((use, i) =>
-    use && cells[i] && to.includes(partsOfUse(use).to) ? [file.columns[i]!.name] : [],
+    use && cells[i] && to.includes(partsOfUse(use).to) ? [need(file.columns[i]).name] : [],
   );

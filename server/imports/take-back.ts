@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { plural } from '@/core/time';
 
 import {
@@ -82,14 +83,15 @@ async function named(ctx: Context, ids: readonly string[]): Promise<string> {
  */
 async function putBack(
   ctx: Context,
-  { action_id }: BatchRow,
+  batch: BatchRow,
   stayed: ReadonlySet<string>,
   step: Step,
 ): Promise<Set<string>> {
+  const actionId = need(batch.action_id);
   const changed = new Set<string>();
   const back = async (run: Run): Promise<void> => {
     try {
-      await step((tx) => putRunBack(ctx, tx, action_id!, run, { stayed, changed }));
+      await step((tx) => putRunBack(ctx, tx, actionId, run, { stayed, changed }));
     } catch (error) {
       if (!isForeignKeyFault(error)) throw error;
       // Something that stays hangs on a row, such as a household that somebody is in: that row stays.
@@ -98,12 +100,12 @@ async function putBack(
         await back({ ...run, first: seq, last: seq, changes: 1 });
     }
   };
-  const runs = await runsOf(ctx.db, action_id!);
+  const runs = await runsOf(ctx.db, actionId);
   for (const [i, run] of runs.entries()) {
     const isDone =
       run.table_name === 'import_batch' ||
       (run.op === 'insert' &&
-        (run.table_name === 'person_all' || !(await isThere(ctx, action_id!, run))));
+        (run.table_name === 'person_all' || !(await isThere(ctx, actionId, run))));
     if (!isDone) await back(run);
     step.at(i + 1, runs.length);
   }

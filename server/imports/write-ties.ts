@@ -1,4 +1,5 @@
 import type { ImportedPerson, Related } from '@/core/intake';
+import { need } from '@/core/need';
 import { fold, type TieKind } from '@/core/people';
 
 import type { Sql } from '../db';
@@ -42,12 +43,17 @@ export async function namesMeant(
   };
   if (wanted.size > 0) {
     people.forEach(({ fields: f }, place) =>
-      put(fold([f.givenName, f.familyName].filter(Boolean).join(' ') || f.company), idAt[place]!),
+      put(
+        fold([f.givenName, f.familyName].filter(Boolean).join(' ') || f.company),
+        need(idAt[place]),
+      ),
     );
     for (const { id, name } of await queries.everybodysNames(sql)) put(fold(name), id);
   }
   const byName = new Map(
-    [...found].flatMap(([name, ids]) => (ids.size === 1 ? [[name, [...ids][0]!] as const] : [])),
+    [...found].flatMap(([name, ids]) =>
+      ids.size === 1 ? [[name, need([...ids][0])] as const] : [],
+    ),
   );
   return { idAt, byName };
 }
@@ -74,7 +80,7 @@ export async function writeTies(
     const [from, to] = tie.reversed && known ? [other, personId] : [personId, other];
     return {
       person_id: from,
-      other_id: known ? to! : null,
+      other_id: known ? need(to) : null,
       kind: tie.kind,
       other_name: known ? '' : tie.name,
       birthday: known ? null : (tie.birthday ?? null),

@@ -1,4 +1,5 @@
 import type { ImportedPerson, TouchTold } from '@/core/intake';
+import { need } from '@/core/need';
 import { differences, enrich, fold, type OwnField, type PersonFields } from '@/core/people';
 import { holdOf, type HoldTable } from '@/core/touches';
 
@@ -133,7 +134,7 @@ function joiner({ own, fileName, today }: Batch) {
   return {
     into,
     rows: (id: string, [first, ...more]: readonly ImportedPerson[]) =>
-      into(id, first!.fields, more),
+      into(id, need(first).fields, more),
     notes: () =>
       [...asides].map(([id, lines]) =>
         toNote(id, today, [`Said otherwise in ${fileName}:`, ...new Set(lines)].join('\n')),
@@ -205,7 +206,7 @@ async function writeNotes(
       const dated = row.notes.filter(({ on }) => on !== null && on <= today);
       return [
         ...(undated.length > 0 ? [toNote(id, today, undated.join('\n'))] : []),
-        ...dated.map(({ on, body }) => toNote(id, on!, body)),
+        ...dated.map(({ on, body }) => toNote(id, need(on), body)),
       ].filter(({ body }) => !known.has(`${id} ${body}`));
     }),
   );

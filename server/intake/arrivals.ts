@@ -1,6 +1,7 @@
 import type { Takeable } from '@/contract/intake';
 import type { PersonDraft } from '@/contract/record';
 import { readPhone, splitName } from '@/core/intake';
+import { need } from '@/core/need';
 import { NOBODY, type PersonFields } from '@/core/people';
 import { plainDate } from '@/core/time';
 
@@ -44,7 +45,7 @@ export async function list(ctx: Context, limit: number) {
       ...row,
       phone: readPhone(row.phone, country) ?? row.phone,
       on: plainDate(on_day),
-      known: found[i]!.flatMap(({ id, name, verdict, evidence }) => {
+      known: need(found[i]).flatMap(({ id, name, verdict, evidence }) => {
         const one = known.get(id);
         if (!one) return [];
         return {

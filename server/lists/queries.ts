@@ -1,7 +1,7 @@
 import type { ListName } from '@/contract/lists';
 import type { OwnField, OwnType } from '@/core/people';
 
-import { maybeOne, newId, recordset, type Sql } from '../db';
+import { maybeOne, newId, one, recordset, type Sql } from '../db';
 
 export interface EntryRow {
   id: string;
@@ -52,10 +52,11 @@ export async function findByName(sql: Sql, list: ListName, name: string): Promis
 }
 
 export async function nextPosition(sql: Sql, list: ListName): Promise<number> {
-  const rows = await sql.query<{ n: number }>(
+  const { n } = await one<{ n: number }>(
+    sql,
     `select coalesce(max(e.position), -1) + 1 as n from ${KEPT[list].table} e where ${KEPT[list].where}`,
   );
-  return rows[0]!.n;
+  return n;
 }
 
 /** Which of these rows of a table of lists somebody has. */

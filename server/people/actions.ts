@@ -2,6 +2,7 @@ import type { CallInput } from '@/contract/endpoint';
 import type { editPerson } from '@/contract/people';
 import type { PersonDraft } from '@/contract/record';
 import type { Topic } from '@/contract/topics';
+import { need } from '@/core/need';
 import type { PersonFields } from '@/core/people';
 
 import { act } from '../act';
@@ -36,7 +37,7 @@ export async function tagPeople(
     taggings.map(({ personId, tag }) => ({
       id: newId(),
       person_id: personId,
-      tag_id: ids.get(tag)!,
+      tag_id: need(ids.get(tag)),
     })),
   );
   return added.length;

@@ -1,4 +1,5 @@
 import type { PeopleFilter, PeopleSort, Who } from '@/contract/filters';
+import { need } from '@/core/need';
 
 import { maybeOne, one, recordset, type Sql } from '../db';
 import type { Asking } from './find/conditions';
@@ -266,13 +267,13 @@ const isEmpty = (value: unknown): boolean =>
   value === '' ||
   value === null ||
   value === false ||
-  (typeof value === 'object' && Object.keys(value!).length === 0);
+  (typeof value === 'object' && Object.keys(value).length === 0);
 
 /** Inserts people; columns that are empty in all of them are left to their defaults, which is quicker. */
 export async function insertPeople(sql: Sql, people: readonly PersonRecord[]): Promise<void> {
   if (people.length === 0) return;
   const columns = PERSON_COLUMNS.split(/,\s*/)
-    .map((column) => ({ column, name: column.split(' ')[0]! }))
+    .map((column) => ({ column, name: need(column.split(' ')[0]) }))
     .filter(({ name }) => people.some((person) => !isEmpty(person[name])));
   const names = columns.map(({ name }) => name);
   const rows = people.map((person) =>

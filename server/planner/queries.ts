@@ -1,7 +1,7 @@
 import type { PutOffWhy } from '@/core/planner';
 import type { LastMade, TouchKind } from '@/core/touches';
 
-import type { Sql } from '../db';
+import { one, type Sql } from '../db';
 
 /** Days come as whole days since 1970-01-01, which is what the planner computes with. */
 export const EPOCH = `date '1970-01-01'`;
@@ -102,13 +102,14 @@ export const madeByKind = (sql: Sql, day: string) =>
 /** Items of today's desk that were let go or put off without a touch: nobody else takes their place. */
 export const vacatedPins = async (sql: Sql, day: string): Promise<number> =>
   (
-    await sql.query<{ n: number }>(
+    await one<{ n: number }>(
+      sql,
       `select count(*)::int as n from desk_pin d join item_mark m on m.id = d.item_key
        where d.day = $1::date and (m.fate = 'skipped' or m.fate = 'put_off' and m.until > $1::date)
          and not exists (select 1 from touch t where t.person_id = m.person_id and t.on_day = $1::date)`,
       [day],
     )
-  )[0]!.n;
+  ).n;
 
 type MadeRow = LastMade & { person_id: string };
 

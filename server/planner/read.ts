@@ -49,7 +49,7 @@ export async function readPeople(
         addedOn: row.added_on,
         graceDays: settings.graceDays,
       }),
-      lastOn: lasts.has(row.id) ? Math.max(...lasts.get(row.id)!.map(({ on }) => on)) : null,
+      lastOn: latest(lasts.get(row.id) ?? []),
       householdId: row.household_id,
       weight: row.position ?? 99,
       keeperKind: keeperKind(row),
@@ -60,6 +60,9 @@ export async function readPeople(
     lookups,
   };
 }
+
+const latest = (touches: readonly { on: number }[]): number | null =>
+  touches.length > 0 ? Math.max(...touches.map(({ on }) => on)) : null;
 
 /** What is on record to reach somebody by, and was not refused. */
 interface Reachable {

@@ -74,8 +74,8 @@ export function sphereNow(ctx: Context): Promise<Sphere> {
   if (before && before.revision === revision && before.today === today) return before.sphere;
   const changed = before?.today === today ? ctx.writes.since(before.revision) : null;
   const sphere: Promise<Sphere> =
-    changed && changed.length <= MOST_RENEWED
-      ? before!.sphere.then((old) => renew(ctx, old, changed))
+    before && changed && changed.length <= MOST_RENEWED
+      ? before.sphere.then((old) => renew(ctx, old, changed))
       : readSphere(ctx);
   kept.set(ctx, { revision, today, sphere });
   sphere.catch(() => kept.delete(ctx));

@@ -5,6 +5,8 @@ import { isIP, type LookupFunction } from 'node:net';
 
 import ipaddr from 'ipaddr.js';
 
+import { need } from '@/core/need';
+
 /** The address is inside this machine or its network, and the owner has not said that this is meant. */
 export class Inside extends Error {
   constructor() {
@@ -24,7 +26,7 @@ const outsideOnly: LookupFunction = (name, options, done) =>
     if (error) return done(error, '', 0);
     if (!addresses.every(({ address }) => isOutside(address))) return done(new Inside(), '', 0);
     if ((options as LookupOptions).all) return done(null, addresses as never);
-    done(null, addresses[0]!.address, addresses[0]!.family);
+    done(null, need(addresses[0]).address, need(addresses[0]).family);
   });
 
 interface Sent {

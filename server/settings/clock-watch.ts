@@ -19,17 +19,18 @@ export async function watchClock({ db, clock }: Pick<Context, 'db' | 'clock'>): 
   const before = await readMemo<Watched>(db, WATCHED);
   const kind = clockDoubt(before?.seenMs ?? null, nowMs);
   const settled = !before || (before.heldUntilMs <= nowMs && kind === null);
-  const after: Watched = kind
-    ? {
-        seenMs: nowMs,
-        heldUntilMs: nowMs + HELD_AFTER_DOUBT_MS,
-        doubt: { kind, fromMs: before!.seenMs, toMs: nowMs },
-      }
-    : {
-        seenMs: nowMs,
-        heldUntilMs: before?.heldUntilMs ?? 0,
-        doubt: settled ? null : before.doubt,
-      };
+  const after: Watched =
+    kind && before
+      ? {
+          seenMs: nowMs,
+          heldUntilMs: nowMs + HELD_AFTER_DOUBT_MS,
+          doubt: { kind, fromMs: before.seenMs, toMs: nowMs },
+        }
+      : {
+          seenMs: nowMs,
+          heldUntilMs: before?.heldUntilMs ?? 0,
+          doubt: settled ? null : before.doubt,
+        };
   await writeMemo(db, WATCHED, after);
   return after.heldUntilMs <= nowMs;
 }

@@ -1,5 +1,6 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { getPerson } from '@/contract/people';
+import { need } from '@/core/need';
 import { whatToTalkAbout } from '@/core/people';
 import { plainDate, toDayNumber, toPlainDate, type PlainDate } from '@/core/time';
 import {
@@ -45,7 +46,7 @@ export async function readSheet(ctx: Context, id: string): Promise<CallOutput<ty
   const [ties, jobs] = [await tiesOf(ctx.db, id), await jobsOf(ctx.db, id)];
   const followUps = await openFollowUps(ctx.db, id);
   const fields = contractFields(person);
-  const values = (await readMergeValues(ctx, ctx.db, [id])).get(id)!;
+  const values = need((await readMergeValues(ctx, ctx.db, [id])).get(id));
   const promise = { promiseDays: person.promise_days, due: dayOrNull(person.due_on) };
   const standing = standingOf(promise, sphere.options.today);
   const made: LastMade[] = touches

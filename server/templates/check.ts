@@ -2,6 +2,7 @@ import type { CallOutput } from '@/contract/endpoint';
 import { fileUrl } from '@/contract/files';
 import type { checkWords, readWords, TemplateKind, Words } from '@/contract/templates';
 import { footerLines, htmlLetter, oddnessOf, subjectOf } from '@/core/messages';
+import { need } from '@/core/need';
 import {
   faultShown,
   fieldLabel,
@@ -54,7 +55,7 @@ export async function check(ctx: Context, asked: Asked): Promise<CallOutput<type
         new Set(asks),
       );
       for (const { id, name } of some) {
-        const all = { ...values.get(id)!, ...SAMPLE };
+        const all = { ...need(values.get(id)), ...SAMPLE };
         for (const field of new Set(texts.flatMap((text) => missingIn(text, all)))) {
           const who = missing.get(field) ?? [];
           who.push({ personId: id, name });

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { turnAfter, wordingOf } from '@/core/templates';
 
 import type { Sql } from '../db';
@@ -44,7 +45,9 @@ export class ResolvedCopy {
     }
     const ids = template.wordings.map(({ id }) => id);
     const last = this.used.get(usedKey(personId, template.id)) ?? null;
-    const { id: wordingId, ...said } = template.wordings[turnAfter(ids, round, personId, last)]!;
+    const { id: wordingId, ...said } = need(
+      template.wordings[turnAfter(ids, round, personId, last)],
+    );
     return { ...said, files: template.files, template: { id: template.id, wordingId } };
   }
 

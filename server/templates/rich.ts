@@ -1,6 +1,8 @@
 import { convert } from 'html-to-text';
 import sanitize from 'sanitize-html';
 
+import { need } from '@/core/need';
+
 /** Where a kept picture stands in rich words. */
 const PICTURE = /^\/api\/files\/([0-9a-f-]{36})$/;
 
@@ -37,7 +39,7 @@ export const plainOf = (html: string): string =>
 
 /** The kept pictures that stand in rich words, each once. */
 export const picturesIn = (html: string): string[] => [
-  ...new Set([...html.matchAll(/\/api\/files\/([0-9a-f-]{36})/g)].map(([, id]) => id!)),
+  ...new Set([...html.matchAll(/\/api\/files\/([0-9a-f-]{36})/g)].map(([, id]) => need(id))),
 ];
 
 const BUTTON =
@@ -63,7 +65,7 @@ export function asMailed(
   let n = 0;
   const styled = (tagName: string, attribs: sanitize.Attributes) => ({
     tagName,
-    attribs: { ...attribs, style: STYLES[tagName]! },
+    attribs: { ...attribs, style: need(STYLES[tagName]) },
   });
   return sanitize(html, {
     ...ALLOWED,

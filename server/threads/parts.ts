@@ -1,5 +1,7 @@
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
 
+import { need } from '@/core/need';
+
 /** Items of a list that cross between threads at once: reading them keeps nobody waiting. */
 const PART = 500;
 
@@ -30,7 +32,7 @@ export function* receiveParts(
   for (const { path, parts } of lists) {
     const list = listAt(rest, path);
     for (let i = 0; i < parts; i++) {
-      list.push(...(receiveMessageOnPort(port)!.message as unknown[]));
+      list.push(...(need(receiveMessageOnPort(port)).message as unknown[]));
       yield;
     }
   }

@@ -2,6 +2,7 @@ import { constants, setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
 
 import { JOBS } from '@/core/jobs';
+import { need } from '@/core/need';
 
 import { receiveParts, sendParts } from './parts';
 import type { Message, Task } from './threads';
@@ -10,9 +11,9 @@ import type { Message, Task } from './threads';
 if (process.platform === 'linux') setPriority(constants.priority.PRIORITY_LOW);
 
 // The whole of a thread: a job, its steps, its answer, and the next job.
-const send = (message: Message) => parentPort!.postMessage(message);
+const send = (message: Message) => need(parentPort).postMessage(message);
 
-parentPort!.on('message', async ({ name, input, port }: Task) => {
+need(parentPort).on('message', async ({ name, input, port }: Task) => {
   try {
     const given = atOnce(receiveParts(input, port)) as never;
     const output = await JOBS[name](given, (step: number) => send({ step }));

@@ -1,6 +1,7 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { getDesk } from '@/contract/touches';
 import { isWorkingDay } from '@/core/calendar';
+import { need } from '@/core/need';
 import { caughtUpOn, overdueNow, type PlannedTouch } from '@/core/planner';
 import { CHANNEL_WORDS, type Consents } from '@/core/people';
 import { longDate, plainDate, toPlainDate, type PlainDate } from '@/core/time';
@@ -112,7 +113,7 @@ async function describe(
       source: touch.item.source,
       reason: plannedReason(ctx, sphere, touch, planned, made(person.id), today),
       standing: toStanding(standing),
-      words: itemWords(ctx, sphere, touch, values.get(person.id)!),
+      words: itemWords(ctx, sphere, touch, need(values.get(person.id))),
       template: itemTemplate(ctx, sphere, touch),
       lastNote: note ? { on: plainDate(note.on_day), body: note.body } : null,
       quiet: isRung(touch.item.kind) ? quietThere(ctx, sphere, person) : null,

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import type { Consents } from '@/core/people';
 import type { PutOffWhy } from '@/core/planner';
 import type { Outcome, TouchKind } from '@/core/touches';
@@ -171,9 +172,11 @@ export const insertFollowUp = (
   );
 
 export const countPeopleIn = async (sql: Sql, ids: readonly string[]): Promise<number> =>
-  (
-    await sql.query<{ n: number }>(
-      'select count(*)::int as n from person where id = any($1::uuid[])',
-      [ids],
-    )
-  )[0]!.n;
+  need(
+    (
+      await sql.query<{ n: number }>(
+        'select count(*)::int as n from person where id = any($1::uuid[])',
+        [ids],
+      )
+    )[0],
+  ).n;

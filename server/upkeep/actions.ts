@@ -1,3 +1,5 @@
+import { need } from '@/core/need';
+
 import { backup, backupsDir, backupsIn, type BackupFile } from '../db';
 import { conflict } from '../api';
 import type { Context } from '../context';
@@ -28,6 +30,6 @@ export async function backUpNow({ db, dataDir, script, writes }: Context) {
   const name = await oneAtATime(db, () => backup(db, dataDir, 'asked'));
   const checked = await checkBackup(dataDir, name, script);
   writes.bumpTopics(['upkeep']);
-  const file = (await backupsIn(dataDir)).find((one) => one.name === name)!;
+  const file = need((await backupsIn(dataDir)).find((one) => one.name === name));
   return { backup: toBackup(file, checked) };
 }

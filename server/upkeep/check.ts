@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdtemp, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
-import { backupsDir, backupsIn, makePrivate, unpack, type Db } from '../db';
+import { backupsDir, backupsIn, makePrivate, one, unpack, type Db } from '../db';
 import { openPglite } from '../db/pglite';
 
 /** What came of opening a backup in a place of its own. */
@@ -24,9 +24,12 @@ export async function openBackup(file: string, scratchIn: string): Promise<Check
     await makePrivate(dir);
     const db = await openPglite(join(dir, 'pg'), undefined, { amcheck: true });
     try {
-      const [row] = await db.query<{ n: number }>('select count(*)::int as n from person_all');
+      const { n: people } = await one<{ n: number }>(
+        db,
+        'select count(*)::int as n from person_all',
+      );
       const damage = await findDamage(db);
-      return { on, people: row!.n, fault: damage ? 'Its tables are damaged.' : null };
+      return { on, people, fault: damage ? 'Its tables are damaged.' : null };
     } finally {
       await db.close();
     }

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 
 import { Button, Select } from '@/client/ui';
 import type { OwnField } from '@/contract/record';
+import { need } from '@/core/need';
 import { isGroup, MAX_DEPTH, type Condition, type FactInfo, type Group } from '@/core/people';
 
 import { Line, newCondition } from './line';
@@ -33,7 +34,7 @@ export function GroupLines({ group, own, facts, depth = 1, onChange, onRemove }:
   return (
     <View
       role="group"
-      aria-label={MATCH.find(({ value }) => value === group.match)!.label}
+      aria-label={need(MATCH.find(({ value }) => value === group.match)).label}
       className={`gap-3 ${depth > 1 ? 'border-l-2 border-edge pl-3' : ''}`}
     >
       <View className="flex-row items-center gap-2">

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 
 import { Button, Select } from '@/client/ui';
 import type { OwnField } from '@/contract/record';
+import { need } from '@/core/need';
 import {
   fieldInfo,
   FIELDS,
@@ -23,7 +24,7 @@ export const newCondition = (
   facts: readonly FactInfo[] = [],
 ): Condition => ({
   field,
-  test: TESTS_OF[fieldInfo(field, own, facts)!.type][0]!,
+  test: need(TESTS_OF[need(fieldInfo(field, own, facts)).type][0]),
   values: [],
 });
 

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { CallOutput } from '@/contract/endpoint';
 import type { Entry, readLists } from '@/contract/lists';
 import type { PersonSheet } from '@/contract/people';
+import { need } from '@/core/need';
 import { CHANNEL_WORDS, CHANNELS, formatPhone, WOULD_REFER } from '@/core/people';
 import { longDate, type PlainDate } from '@/core/time';
 
@@ -156,15 +157,15 @@ export function factsOf(sheet: PersonSheet, today: PlainDate, lists: Lists): Fac
   const channels = CHANNELS.map((value) => ({ value, label: CHANNEL_WORDS[value] }));
   return [
     ...NAMES.map(([key, label]) => text(sheet, key, label)),
-    phones!,
-    emails!,
+    need(phones),
+    need(emails),
     {
       key: 'addresses',
       label: 'Address',
       known: f.addresses.length > 0,
       show: (props) => <AddressFact {...props} />,
     },
-    links!,
+    need(links),
     choice('preferred', 'Likes best', f.preferred, channels),
     text(sheet, 'language', 'Language'),
     {

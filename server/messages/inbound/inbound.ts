@@ -1,6 +1,7 @@
 import type { CallOutput } from '@/contract/endpoint';
 import type { listInbound as Listed } from '@/contract/messages';
 import { splitName } from '@/core/intake';
+import { need } from '@/core/need';
 import { CHANNEL_WORDS } from '@/core/people';
 import { wishIn } from '@/core/replies';
 import { todayIn } from '@/core/zones';
@@ -82,7 +83,7 @@ export async function takeMail(ctx: Context, key: string, bytes: Buffer): Promis
     await report(ctx, about, { key, kind: 'complained', detail: 'Marked as spam.' });
     await optOut(ctx, about.id, 'by a complaint to their provider');
   }
-  const person = byAddress.length === 1 ? byAddress[0]! : (about?.person_id ?? null);
+  const person = byAddress.length === 1 ? need(byAddress[0]) : (about?.person_id ?? null);
   const verdict =
     what.is === 'answer' || what.is === 'automatic' || what.is === 'opt_out' ? what.is : 'report';
   await keep(ctx, {
@@ -127,7 +128,7 @@ export async function takeText(ctx: Context, event: FromGateway): Promise<void> 
     return;
   }
   const people = await known.peopleAt(ctx.db, 'text', event.from);
-  const person = people.length === 1 ? people[0]! : await known.lastTexted(ctx.db, event.from);
+  const person = people.length === 1 ? need(people[0]) : await known.lastTexted(ctx.db, event.from);
   const wish = wishIn(event.words);
   if (wish && person)
     await setAnswer(ctx, person, 'text', {
@@ -267,7 +268,9 @@ export async function place(
 
 async function added(ctx: Context, row: known.IncomingRow): Promise<string> {
   const reach = row.kind === 'email' ? { email: row.from_address } : { phone: row.from_address };
-  const { givenName, familyName } = splitName(row.from_name || row.from_address.split('@')[0]!);
+  const { givenName, familyName } = splitName(
+    row.from_name || need(row.from_address.split('@')[0]),
+  );
   return (await addPerson(ctx, { givenName, familyName, ...reach, source: '' })).id;
 }
 

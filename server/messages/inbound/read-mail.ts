@@ -1,5 +1,6 @@
 import { simpleParser, type ParsedMail } from 'mailparser';
 
+import { need } from '@/core/need';
 import {
   answerIn,
   bounceOf,
@@ -68,7 +69,7 @@ const headerText = (mail: ParsedMail, name: string): string =>
   mail.headerLines.find(({ key }) => key === name)?.line ?? '';
 
 const idsIn = (...texts: string[]): string[] =>
-  texts.flatMap((text) => [...text.matchAll(OUR_ID)].map(([, id]) => id!.toLowerCase()));
+  texts.flatMap((text) => [...text.matchAll(OUR_ID)].map(([, id]) => need(id).toLowerCase()));
 
 const partOf = (mail: ParsedMail, type: string): string | null =>
   mail.attachments.find(({ contentType }) => contentType === type)?.content.toString('utf8') ??
@@ -105,7 +106,7 @@ function originalOf(mail: ParsedMail, bytes: Buffer): string | null {
     const line =
       /^(?:Message-ID|X-Original-Message-ID|Original-Message-ID):[^\S\n]*(?:\r?\n[ \t]+)?(<[^>]+>)/gim;
     for (const [, id] of text.matchAll(line)) {
-      const [ours] = idsIn(id!);
+      const [ours] = idsIn(need(id));
       if (ours) return ours;
     }
   }

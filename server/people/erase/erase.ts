@@ -10,7 +10,7 @@ import {
 } from '../../act';
 import { invalid } from '../../api';
 import type { Context } from '../../context';
-import { backupsIn, KEPT_BACKUPS, scrub, type Sql } from '../../db';
+import { backupsIn, KEPT_BACKUPS, one, scrub, type Sql } from '../../db';
 import { addTask, runKind, type Recurring, type TaskHandler } from '../../tasks';
 import { watchClock } from '../../settings';
 import { erasedIn, noteErased } from './erased';
@@ -31,12 +31,13 @@ export async function erasureOf(ctx: Context, id: string) {
   for (const table of personTables(ctx.house.of(TABLES))) {
     const { label } = table.person;
     if (!label) continue;
-    const [row] = await ctx.db.query<{ n: number }>(
+    const { n } = await one<{ n: number }>(
+      ctx.db,
       `select count(*)::int as n from ${table.table} t where ${ofPeople(table)}`,
       [[id]],
     );
-    if (table.table === 'enrolment') enrolments = row!.n;
-    if (row!.n > 0) held.push(plural(row!.n, ...label));
+    if (table.table === 'enrolment') enrolments = n;
+    if (n > 0) held.push(plural(n, ...label));
   }
   return { name, held, enrolments, backups: await backupWords(ctx) };
 }

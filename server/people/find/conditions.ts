@@ -59,7 +59,7 @@ function conditionSql(asked: Asked): string {
 }
 
 const like = (text: string) => text.replace(/[\\%_]/g, '\\$&');
-const first = ({ condition }: Asked) => condition.values[0]!;
+const first = ({ condition }: Asked) => condition.values[0] ?? '';
 /** In lower case by the database, as what they are compared with: languages of programs differ on İ and Σ. */
 const strings = ({ condition, params }: Asked) =>
   `array(select lower(v) from unnest(${params.add(condition.values.map(String))}::text[]) v)`;

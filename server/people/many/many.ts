@@ -1,11 +1,12 @@
 import type { Change } from '@/contract/many';
 import type { Who } from '@/contract/filters';
+import { need } from '@/core/need';
 import { CHANNEL_WORDS, type OwnField } from '@/core/people';
 import { plural } from '@/core/time';
 
 import { actOnMany } from '../../act';
 import type { Context } from '../../context';
-import type { Sql } from '../../db';
+import { one, type Sql } from '../../db';
 import { notFound } from '../../api';
 import { ensureEntries, readOwnFields } from '../../lists';
 import { raiseVersions, tagPeople } from '../actions';
@@ -231,7 +232,7 @@ export async function preview(ctx: Context, who: Who, change: Change) {
     rest: rows.flatMap((row) =>
       row.reason === null
         ? []
-        : [{ why: plan.rest[row.reason]!.why, people: row.people, names: row.names }],
+        : [{ why: need(plan.rest[row.reason]).why, people: row.people, names: row.names }],
     ),
     besides: await besides(ctx, ids, change),
   };
@@ -239,15 +240,16 @@ export async function preview(ctx: Context, who: Who, change: Change) {
 
 async function besides(ctx: Context, ids: readonly string[], change: Change): Promise<string[]> {
   if (change.do !== 'archive' && change.do !== 'delete') return [];
-  const [row] = await ctx.db.query<{ people: number }>(
+  const { people } = await one<{ people: number }>(
+    ctx.db,
     `select count(distinct person_id)::int as people from enrolment
      where stopped_on is null and person_id = any($1::uuid[])`,
     [ids],
   );
   const lines: string[] = [];
-  if (row!.people > 0)
+  if (people > 0)
     lines.push(
-      `${plural(row!.people, 'person is', 'people are')} on a cadence: nothing more is planned for them until they come back.`,
+      `${plural(people, 'person is', 'people are')} on a cadence: nothing more is planned for them until they come back.`,
     );
   if (change.do === 'delete')
     lines.push('Their notes, touches and everything else goes with them in 30 days.');

@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import type { PersonFields } from '@/core/people';
 
 import type { Sql } from '../../db';
@@ -16,7 +17,7 @@ export async function rewriteMany(
   // Who stays as they are is not written: no new version, nothing to undo.
   const changed = rows.flatMap((row) => {
     const before = fieldsOf(row);
-    const after = changes.get(row.id)!(before);
+    const after = need(changes.get(row.id))(before);
     if (JSON.stringify(after) === JSON.stringify(before)) return [];
     const base = {
       id: row.id,

@@ -1,4 +1,5 @@
 import type { PersonDraft } from '@/contract/record';
+import { need } from '@/core/need';
 import {
   isAddress,
   NO_ADDRESS,
@@ -62,11 +63,11 @@ export async function cleanFields(
   if (given.own) checked.own = cleanOwn(await readOwnFields(sql), given.own);
   if (checked.roles) {
     const names = await ensureEntries(sql, 'role', checked.roles);
-    checked.roles = [...new Set(checked.roles.map((role) => names.get(role)!))];
+    checked.roles = [...new Set(checked.roles.map((role) => need(names.get(role))))];
   }
   for (const key of ['standing', 'source'] as const)
     if (checked[key])
-      checked[key] = (await ensureEntries(sql, key, [checked[key]])).get(checked[key])!;
+      checked[key] = need((await ensureEntries(sql, key, [checked[key]])).get(checked[key]));
   return checked;
 }
 
@@ -115,7 +116,7 @@ export async function ensureNamed(sql: Sql, people: readonly PersonFields[]): Pr
     'role',
     people.flatMap((p) => p.roles),
   );
-  for (const p of people) p.roles = [...new Set(p.roles.map((role) => roles.get(role)!))];
+  for (const p of people) p.roles = [...new Set(p.roles.map((role) => need(roles.get(role))))];
   for (const key of ['standing', 'source'] as const) {
     const names = await ensureEntries(
       sql,

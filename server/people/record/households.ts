@@ -1,8 +1,9 @@
+import { need } from '@/core/need';
 import { salutations, type Member } from '@/core/people';
 
 import { act } from '../../act';
 import type { Context } from '../../context';
-import { maybeOne, newId, type Sql } from '../../db';
+import { newId, one, type Sql } from '../../db';
 import { conflict, invalid, notFound } from '../../api';
 import { findOrRefuse } from '../find/find';
 
@@ -106,27 +107,27 @@ export async function householdOf(sql: Sql, id: string | null) {
     [id],
   );
   if (members.length < 2) return null;
-  const own = (await maybeOne<{ formal: string; familiar: string }>(
+  const own = await one<{ formal: string; familiar: string }>(
     sql,
     'select formal, familiar from household where id = $1::uuid',
     [id],
-  ))!;
+  );
   const computed = salutations(members.map(toMember));
   return {
     id,
-    members: members.map(({ id: memberId, name }) => ({ id: memberId!, name: name! })),
+    members: members.map(({ id: memberId, name }) => ({ id: need(memberId), name: need(name) })),
     formal: own.formal || computed.formal,
     familiar: own.familiar || computed.familiar,
   };
 }
 
 const toMember = (row: Record<string, string>): Member => ({
-  prefix: row.prefix!,
-  givenName: row.given_name!,
-  familyName: row.family_name!,
-  suffix: row.suffix!,
-  goesBy: row.goes_by!,
-  company: row.company!,
+  prefix: need(row.prefix),
+  givenName: need(row.given_name),
+  familyName: need(row.family_name),
+  suffix: need(row.suffix),
+  goesBy: need(row.goes_by),
+  company: need(row.company),
 });
 
 export async function join(ctx: Context, personId: string, withId: string) {

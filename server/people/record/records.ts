@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { displayName, fold, NOBODY, searchText, sortName, type PersonFields } from '@/core/people';
 import { homeKey, matchKeys, nameSounds, traitsOf } from '@/core/same';
 
@@ -138,5 +139,7 @@ export const toNote = (personId: string, onDay: string, body: string): NoteRecor
 
 /** The words of a text that stand after a #, without it. */
 export const writtenTags = (text: string): string[] => [
-  ...new Set([...text.matchAll(/(?<![\p{L}\p{N}])#([\p{L}\p{N}_-]+)/gu)].map(([, tag]) => tag!)),
+  ...new Set(
+    [...text.matchAll(/(?<![\p{L}\p{N}])#([\p{L}\p{N}_-]+)/gu)].map(([, tag]) => need(tag)),
+  ),
 ];

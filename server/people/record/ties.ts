@@ -1,5 +1,6 @@
 import type { CallInput } from '@/contract/endpoint';
 import type { addTie, TieShown } from '@/contract/story';
+import { need } from '@/core/need';
 import { readDate } from '@/core/time';
 import { closesCircle, otherSide, type TieKind, type TieSeen } from '@/core/people';
 
@@ -103,7 +104,7 @@ export async function add(
     if (reversed && !other)
       throw invalid('Add them to the sphere first, then tie the two.', 'otherId');
     const kept = (reversed ? otherSide(kind) : kind) as TieKind;
-    const [from, to] = reversed ? [otherId!, personId] : [personId, otherId];
+    const [from, to] = reversed ? [need(otherId), personId] : [personId, otherId];
     const otherWords = other?.name ?? otherName;
     if (to) {
       await assertNew(tx, from, to, kept, `${person.name} and ${otherWords}`);

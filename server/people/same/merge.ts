@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import { enrich, type PersonFields } from '@/core/people';
 import { plural } from '@/core/time';
 
@@ -157,7 +158,7 @@ export async function mergeSure(ctx: Context) {
   return actInSteps(ctx, `Merging ${plural(pairs.length, 'pair')}`, async (step) => {
     // Of three records of one person each is merged into the one that is left.
     const into = new Map<string, string>();
-    const left = (id: string): string => (into.has(id) ? left(into.get(id)!) : id);
+    const left = (id: string): string => (into.has(id) ? left(need(into.get(id))) : id);
     for (const [i, { a, b }] of pairs.entries()) {
       const [keep, gone] = [left(a), left(b)].sort() as [string, string];
       if (keep === gone) continue;

@@ -1,6 +1,7 @@
 import type { PersonDraft } from '@/contract/record';
 import type { LookAlike } from '@/contract/people';
 import { coupleNamed, type SplitName } from '@/core/intake';
+import { need } from '@/core/need';
 import { displayName, NOBODY } from '@/core/people';
 import { compare, matchKeys, traitsOf, type Known, type Pair, type TraitFields } from '@/core/same';
 import { plainDate } from '@/core/time';
@@ -53,7 +54,7 @@ const READ_AT_ONCE = 1_000;
 /** Everybody as detection sees them, in the order of their ids; read in parts, so that others are served. */
 export async function readKnown(sql: Sql): Promise<Known[]> {
   const known: Known[] = [];
-  for (let after: string | null = null; ; after = known.at(-1)!.id) {
+  for (let after: string | null = null; ; after = need(known.at(-1)).id) {
     const rows: TraitRow[] = await sql.query<TraitRow>(
       `select ${TRAIT_COLUMNS} from person
        where deleted_on is null and ($1::uuid is null or id > $1::uuid) order by id limit $2::int`,
@@ -143,8 +144,8 @@ export async function list(ctx: Context, limit: number) {
     sure: pairs.filter(({ verdict }) => verdict === 'sure').length,
     ask: pairs.filter(({ verdict }) => verdict === 'ask').length,
     pairs: shown.map(({ a, b, verdict, evidence }) => ({
-      a: sides.get(a)!,
-      b: sides.get(b)!,
+      a: need(sides.get(a)),
+      b: need(sides.get(b)),
       verdict: verdict as 'sure' | 'ask',
       evidence,
     })),
@@ -180,7 +181,7 @@ export async function keepApart(ctx: Context, a: string, b: string) {
         high,
       ]);
     return {
-      sentence: `${names[0]!.name} and ${names[1]!.name} are two people`,
+      sentence: `${need(names[0]).name} and ${need(names[1]).name} are two people`,
       plan: 'nobody',
       topics: ['people'],
     };
