@@ -91,7 +91,7 @@ export function faultsOf(schema: z.ZodType, value: unknown): Faults | null {
     field: path.join('.'),
     message,
   }));
-  const [first] = fields;
-  const message = general.has(need(first).message) ? inWords(need(first)) : need(first).message;
+  const first = need(fields[0]);
+  const message = general.has(first.message) ? inWords(first) : first.message;
   return { fields, message };
 }

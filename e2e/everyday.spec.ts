@@ -94,8 +94,8 @@ test('many are chosen at once: all of a filter change circle, with an undo', asy
   await expect(page.getByLabel('Search people')).toHaveValue('family24');
   await page.getByRole('button', { name: 'Choose', exact: true }).click();
   await page.getByRole('checkbox', { name: /Given24 / }).click();
-  await page.getByRole('button', { name: 'Choose all 11' }).click();
-  await expect(page.getByText('11 people chosen')).toBeVisible();
+  await page.getByRole('button', { name: 'Select all 11' }).click();
+  await expect(page.getByText('11 people selected')).toBeVisible();
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByLabel('What to do').selectOption({ label: 'Move to a circle' });
   await page.getByLabel('Circle', { exact: true }).selectOption({ label: 'Outer' });
@@ -124,8 +124,8 @@ test('five thousand people: the whole list is there, and its end is reached', as
   // "999" sorts last. Only what is in view is in the page.
   expect(await page.getByRole('listitem').count()).toBeLessThan(40);
   await page.getByRole('button', { name: 'Choose', exact: true }).click();
-  await page.getByRole('button', { name: 'Choose all 5,000' }).click();
-  await expect(page.getByText('5,000 people chosen')).toBeVisible();
+  await page.getByRole('button', { name: 'Select all 5,000' }).click();
+  await expect(page.getByText('5,000 people selected')).toBeVisible();
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByLabel('Tag', { exact: true }).fill('everybody');
   await page.getByRole('button', { name: 'Change 5,000 people' }).click();

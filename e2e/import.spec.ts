@@ -20,7 +20,7 @@ test('a file as people have them is seen, asked about, put right, and comes in',
     mimeType: 'text/csv',
     buffer: Buffer.from(MESSY),
   });
-  await expect(page.getByText(/^3 people would come in, 2 rows would stay out/)).toBeVisible();
+  await expect(page.getByText(/^3 people to import, 2 rows left out/)).toBeVisible();
   await expect(page.getByText('“gideon@example” is not an e-mail address')).toBeVisible();
   await expect(page.getByText('Nobody understands this heading. 38 · 44')).toBeVisible();
   await expectNoViolations(page);
@@ -31,7 +31,7 @@ test('a file as people have them is seen, asked about, put right, and comes in',
   await expect(comeIn).toBeEnabled();
   await page.getByLabel('What Shoe size holds').selectOption({ label: 'A new field of your own' });
   await page.getByRole('radio', { name: 'People of the same home' }).click();
-  await expect(page.getByText(/^4 people would come in/)).toBeVisible();
+  await expect(page.getByText(/^4 people to import/)).toBeVisible();
 
   await page.getByRole('button', { name: 'Change E-mail of Gideon Marsh: gideon@example' }).click();
   await page.getByLabel('E-mail of Gideon Marsh').fill('gideon@example.org');
@@ -61,8 +61,8 @@ test('a spreadsheet of thousands comes in, and is looked through to its end', as
     mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
     buffer: await sheet.toBuffer(),
   });
-  await expect(page.getByText('3,000 people would come in.')).toBeVisible();
-  const list = page.getByLabel('Who would come in', { exact: true });
+  await expect(page.getByText('3,000 people to import.')).toBeVisible();
+  const list = page.getByLabel('People to import', { exact: true });
   await expect(list.getByText('Given0 Family0', { exact: true })).toBeVisible();
   await expect(async () => {
     await list.evaluate((box) => box.scrollTo(0, box.scrollHeight));

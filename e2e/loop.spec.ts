@@ -18,7 +18,7 @@ test('a list comes in, a cadence is built, people are enrolled, a touch is logge
     mimeType: 'text/csv',
     buffer: Buffer.from(CSV),
   });
-  await expect(page.getByText('3 people would come in')).toBeVisible();
+  await expect(page.getByText('3 people to import')).toBeVisible();
   await expect(
     page.getByText('Row 6: It has neither a name nor a way to reach anybody.'),
   ).toBeVisible();

@@ -119,7 +119,7 @@ test('everybody goes out as a file that the browser keeps', async ({ page, penpa
   await bringIn(penpal.url);
   await page.goto('/people');
   await page.getByRole('button', { name: 'Choose', exact: true }).click();
-  await page.getByRole('button', { name: 'Choose all 4' }).click();
+  await page.getByRole('button', { name: 'Select all 4' }).click();
   await page.getByRole('button', { name: 'Export' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('radio', { name: 'vCard 4.0, for address books' }).click();
@@ -155,7 +155,7 @@ test('who is here twice is merged field by field, and taken apart again', async 
     .click();
   await expectNoViolations(page);
   await page.getByRole('button', { name: 'One person: merge' }).click();
-  await expect(page.getByText('Nobody seems to be here twice.')).toBeVisible();
+  await expect(page.getByText('No duplicates found.')).toBeVisible();
   await page.getByRole('button', { name: /^Take .* apart$/ }).click();
   await expect(page.getByText('Perhaps one person: similar name, same phone')).toBeVisible();
 });
@@ -232,7 +232,7 @@ test('cards and pasted names come in; who is here already is recognised', async 
     .getByLabel(/^Names and e-mail addresses/)
     .fill('Wen Ito <wen@example.net>; bo@example.net\n???');
   await page.getByRole('button', { name: 'Read it' }).click();
-  await expect(page.getByText('2 people would come in')).toBeVisible();
+  await expect(page.getByText('2 people to import')).toBeVisible();
   await expect(page.getByText(/“\?\?\?” is neither a name nor an e-mail address/)).toBeVisible();
   await page.getByRole('button', { name: 'Import 2 people' }).click();
   await expect(page.getByRole('link', { name: /^Wen Ito/ })).toBeVisible();

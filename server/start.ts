@@ -5,7 +5,6 @@ import { hostname, networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 
 import { TOPICS } from '@/contract/topics';
-import { need } from '@/core/need';
 
 import packageJson from '../package.json';
 import { isGuarded, PassphraseFile, Sessions, Tries, type Reach } from './guard';
@@ -14,7 +13,7 @@ import { StartFault, type Config } from './config';
 import { Background, Writes, type Context } from './context';
 import { openDb } from './db';
 import { House } from './house';
-import { createApp, createFormApp } from './http';
+import { createApp, createFormApp, endServer } from './http';
 import { readKeys } from './keys';
 import { createLog } from './log';
 import { DECLARATION_FAULTS, SHUTDOWN, STAND_INS, STARTUP, type StandIn } from './lifecycle';
@@ -51,21 +50,22 @@ export async function start(config: Config): Promise<Running> {
       log,
       standIns,
     });
-    const servers = [await listen(app, config)];
-    if (config.form) servers.push(await listen(createFormApp(ctx, log), config.form));
-    const [url, formUrl] = [config, config.form].map(
-      (at, i) => at && urlOf(at.host, need(servers[i])),
-    );
+    const server = await listen(app, config);
+    const form = config.form ? await listen(createFormApp(ctx, log), config.form) : null;
+    const url = urlOf(config.host, server);
     // In the demo the only readers of links are on this machine.
-    if (ctx.demo) ctx.outsideUrl ??= need(url);
+    if (ctx.demo) ctx.outsideUrl ??= url;
     const tasks = await startTasks(ctx);
     return {
       ctx,
-      url: need(url),
+      url,
       ports: Object.assign({}, ...standIns.map(({ ports }) => ports)) as Running['ports'],
-      formUrl: formUrl ?? null,
+      formUrl: config.form && form ? urlOf(config.form.host, form) : null,
       close: async () => {
-        await drain(ctx, [tasks.stop(), ...servers.map(end)]);
+        await drain(ctx, [
+          tasks.stop(),
+          ...[server, form].flatMap((one) => (one ? [endServer(one, GRACE_MS)] : [])),
+        ]);
         for (const step of ctx.house.of(SHUTDOWN)) await step(ctx);
         for (const { close } of standIns) await close?.();
         await opened.close();
@@ -189,14 +189,6 @@ function urlOf(host: string, server: Server): string {
 const GRACE_MS = 5_000;
 /** What is being sent is waited for so much longer. */
 const SENDING_MS = 25_000;
-
-function end(server: Server): Promise<void> {
-  return new Promise((done) => {
-    server.close(() => done());
-    server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), GRACE_MS).unref();
-  });
-}
 
 interface At {
   host: string;

@@ -13,6 +13,7 @@ import { LOOPBACK, PassphraseFile, Sessions, Tries, type Reach } from '@/server/
 import { createClock, setToday, type Clock } from '@/server/clock';
 import { Background, Writes, type Context } from '@/server/context';
 import { createApp } from '@/server/http/app';
+import { endServer } from '@/server/http/end';
 import { House } from '@/server/house';
 import { keysOf } from '@/server/keys';
 import { createLog } from '@/server/log';
@@ -97,7 +98,7 @@ export async function startTestApi({
     },
     // What is still under way would go on in the database of the next test.
     close: async () => {
-      await Promise.all([ctx.background.stop(), end(server)]);
+      await Promise.all([ctx.background.stop(), endServer(server, GRACE_MS)]);
       await giveBack();
       await rm(dir, { recursive: true });
     },
@@ -106,16 +107,5 @@ export async function startTestApi({
 
 /** Requests that are under way are answered to their end, for so long. */
 const GRACE_MS = 30_000;
-
-function end(server: Server): Promise<void> {
-  return new Promise((done) => {
-    const timer = setTimeout(() => server.closeAllConnections(), GRACE_MS);
-    server.close(() => {
-      clearTimeout(timer);
-      done();
-    });
-    server.closeIdleConnections();
-  });
-}
 
 export const base64 = (text: string): string => Buffer.from(text).toString('base64');

@@ -5,7 +5,6 @@ import { useRead } from '@/client/api';
 import { Body, colour, Heading, Soft, ChartFrame, type Plot } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { getConsistency } from '@/contract/planner';
-import { need } from '@/core/need';
 import { plural, shortDate } from '@/core/time';
 import { KIND_WORDS, type TouchKind } from '@/core/touches';
 
@@ -45,7 +44,7 @@ export function Consistency() {
     <View className="gap-2">
       <Heading>The weeks behind you</Heading>
       <ChartFrame
-        label={`Touches made in the last ${WEEKS} weeks: ${need(series[0]).values.join(', ')}; on the desk: ${need(series[1]).values.join(', ')}.`}
+        label={`Touches made in the last ${WEEKS} weeks: ${weeks.map((week) => week.made).join(', ')}; on the desk: ${weeks.map((week) => week.planned).join(', ')}.`}
         unit="touches a week"
         points={weeks.map(({ monday }) => shortDate(monday, monday))}
         series={series}

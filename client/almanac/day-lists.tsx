@@ -4,7 +4,6 @@ import { useMoney } from '@/client/settings';
 import { Heading, LinkedButton, Soft, Title } from '@/client/ui';
 import type { getAlmanac } from '@/contract/almanac';
 import type { CallOutput } from '@/contract/endpoint';
-import { need } from '@/core/need';
 import {
   countInWords,
   figure,
@@ -72,10 +71,8 @@ export function DayLists({
     : inMonth(almanac, at).filter(({ dates, holidays }) => dates.length + holidays.length > 0);
   // What is to come first; what has been stands below it.
   const shown = [...days.filter(({ on }) => on >= today), ...days.filter(({ on }) => on < today)];
-  if (
-    shown.length === 0 ||
-    (chosen && need(shown[0]).dates.length + need(shown[0]).holidays.length === 0)
-  )
+  const [first] = shown;
+  if (!first || (chosen && first.dates.length + first.holidays.length === 0))
     return <Nothing on={chosen} today={today} />;
   return (
     <View className="gap-4">

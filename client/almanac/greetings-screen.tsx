@@ -17,7 +17,6 @@ import {
 } from '@/client/ui';
 import type { CallOutput } from '@/contract/endpoint';
 import { listGreetings } from '@/contract/greetings';
-import { need } from '@/core/need';
 import { addDays, figure, plural, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
@@ -113,15 +112,15 @@ function Head({ read: { greetings, totals, rules, total } }: { read: Read }) {
 /** What has to be written by when, the first first: cards and letters are the ones that can be missed. */
 function ToWrite({ read: { greetings, today } }: { read: Read }) {
   const open = greetings
-    .filter(({ state, by }) => state === 'planned' && by !== null)
-    .sort((a, b) => (need(a.by) < need(b.by) ? -1 : 1));
+    .flatMap(({ by, ...one }) => (one.state === 'planned' && by !== null ? [{ ...one, by }] : []))
+    .sort((a, b) => (a.by < b.by ? -1 : 1));
   if (open.length === 0) return <Soft>No card or letter has to be written in these weeks.</Soft>;
   return (
     <View className="gap-1">
       <Heading>To be written, and by when</Heading>
       {open.slice(0, 20).map(({ key, by, kind, name, withNames, what, on }) => (
         <View key={key} className="flex-row flex-wrap gap-x-3 border-b border-line py-1">
-          <Soft className="w-[110px] pt-0.5 tabular-nums">{dayShort(need(by), today)}</Soft>
+          <Soft className="w-[110px] pt-0.5 tabular-nums">{dayShort(by, today)}</Soft>
           <Body className="min-w-[200px] flex-1">
             {`${[name, ...withNames].join(' & ')}: ${KIND_WORDS[kind].noun}, ${what} on ${dayShort(on, today)}`}
           </Body>

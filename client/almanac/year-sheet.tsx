@@ -101,8 +101,8 @@ function MonthRow({
                   key={day}
                   x={(width / 31) * day}
                   side={width / 31 - 1}
-                  share={(dates[from + day] ?? 0) / most}
-                  greetings={greetings[from + day] ?? 0}
+                  share={need(dates[from + day]) / most}
+                  greetings={need(greetings[from + day])}
                 />
               ))}
             </G>

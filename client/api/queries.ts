@@ -4,7 +4,6 @@ import { call, type CallFault } from '@/contract/call';
 import type { Done } from '@/contract/common';
 import type { CallInput, CallOutput, Endpoint } from '@/contract/endpoint';
 import type { Topic } from '@/contract/topics';
-import { need } from '@/core/need';
 
 import { useNotify } from './notice';
 import { useOnce } from './once';
@@ -21,13 +20,14 @@ export function useRead<E extends Endpoint>(
     showsOf?: (data: CallOutput<E>) => readonly Topic[];
   } = {},
 ): UseQueryResult<CallOutput<E>, CallFault> {
+  const { showsOf } = options;
   return useQuery<CallOutput<E>, CallFault>({
     queryKey: [endpoint.path, input],
     queryFn: ({ signal }) => call(endpoint, input, { signal }),
-    meta: options.showsOf
+    meta: showsOf
       ? {
           shows: (data: CallOutput<E> | undefined) =>
-            data ? need(options.showsOf)(data) : (endpoint.shows ?? []),
+            data ? showsOf(data) : (endpoint.shows ?? []),
         }
       : about(endpoint),
     enabled: options.enabled ?? true,

@@ -6,7 +6,6 @@ import { Caption, colour, Drawing, KindShape } from '@/client/ui';
 import type { Beat } from '@/contract/cadences';
 import { dayLine, timingWords, type Rhythm, type Timing } from '@/core/cadences';
 import type { WorkCalendar } from '@/core/calendar';
-import { need } from '@/core/need';
 import { monthName, type DayNumber } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
@@ -46,6 +45,7 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
   const [width, setWidth] = useState(0);
   const x = (at: number) => EDGE + (at / line.days) * (width - 2 * EDGE);
   const scaled = { line, width, x };
+  const { onMove } = editing;
   const spoken = cadence.beats
     .map((b) => `${KIND_WORDS[b.kind].noun} ${timingWords(b.timing)}`)
     .join(', ');
@@ -62,7 +62,7 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
           </>
         )}
       </Drawing>
-      {editing.onMove && width > 0
+      {onMove && width > 0
         ? line.marks
             .filter(({ again }) => !again)
             .map(({ beat, at }) => (
@@ -74,7 +74,7 @@ export function DayLine({ cadence, start, calendar, ...editing }: Props) {
                 y={AXIS}
                 pixelsADay={(width - 2 * EDGE) / line.days}
                 open={editing.openId === beat.id}
-                onMove={need(editing.onMove)}
+                onMove={onMove}
                 onOpen={() => editing.onOpen?.(beat.id)}
               />
             ))

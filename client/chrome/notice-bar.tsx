@@ -4,7 +4,6 @@ import { View } from 'react-native';
 import { useLastNotice, useNotify, useWrite } from '@/client/api';
 import { Toast } from '@/client/ui';
 import { undoAction } from '@/contract/history';
-import { need } from '@/core/need';
 
 const SHOWN_MS = 12_000;
 
@@ -13,6 +12,7 @@ export function NoticeBar() {
   const notice = useLastNotice();
   const notify = useNotify();
   const undo = useWrite(undoAction);
+  const actionId = notice?.actionId;
   useEffect(() => {
     if (!notice) return;
     const timer = setTimeout(() => notify(null), SHOWN_MS);
@@ -24,11 +24,7 @@ export function NoticeBar() {
         <Toast
           sentence={notice.sentence}
           busy={undo.isPending}
-          onUndo={
-            notice.actionId
-              ? () => undo.mutate({ params: { id: need(notice.actionId) } })
-              : undefined
-          }
+          onUndo={actionId ? () => undo.mutate({ params: { id: actionId } }) : undefined}
           onDismiss={() => notify(null)}
         />
       ) : null}

@@ -2,7 +2,6 @@ import { Link, usePathname } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 
 import { Linked, useWide } from '@/client/ui';
-import { need } from '@/core/need';
 
 import { openOf, placesOf, type Part, type Place } from './places';
 
@@ -60,12 +59,12 @@ function PlaceLink({ place, here, wide }: { place: Place; here: boolean; wide: b
 export function Parts() {
   const { path, open, wide } = usePlaces();
   const parts: readonly Part[] = open?.parts ?? [];
-  if (parts.length === 0) return null;
+  if (!open || parts.length === 0) return null;
   const here = openOf(parts, path);
   return (
     <View
       role="navigation"
-      aria-label={`Parts of ${need(open).label}`}
+      aria-label={`Parts of ${open.label}`}
       className={`flex-row flex-wrap gap-x-5 border-b border-line ${wide ? 'px-10' : 'px-[18px]'}`}
     >
       {parts.map((part) => (

@@ -136,12 +136,12 @@ interface FlowProps {
 }
 
 const Flow = ({ items, today, inHand }: FlowProps) => {
-  const [first] = items;
+  const { kind } = need(items[0]);
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2 pt-2">
-        <KindMark kind={need(first).kind} token="soft" />
-        <Heading>{`${KIND_WORDS[need(first).kind].flow}, ${items.length}`}</Heading>
+        <KindMark kind={kind} token="soft" />
+        <Heading>{`${KIND_WORDS[kind].flow}, ${items.length}`}</Heading>
       </View>
       {items.map((item) => (
         <DeskCard
@@ -161,17 +161,17 @@ function Made({ desk }: { desk: Desk }) {
   return (
     <View className="gap-1 pt-2">
       <Heading>{`Made today, ${desk.made.length}`}</Heading>
-      {desk.made.map((touch) => (
-        <View key={touch.touchId} className="min-h-[44px] flex-row items-center gap-2">
+      {desk.made.map(({ touchId, actionId, ...touch }) => (
+        <View key={touchId} className="min-h-[44px] flex-row items-center gap-2">
           <KindMark kind={touch.kind} token="good" />
           <Soft className="flex-1">{`${touch.name}: ${OUTCOME_WORDS[touch.outcome].toLowerCase()}`}</Soft>
-          {touch.actionId ? (
+          {actionId ? (
             <Button
               weight="quiet"
               label="Undo"
               spoken={`Undo ${touch.name}`}
               disabled={undo.isPending}
-              onPress={() => undo.mutate({ params: { id: need(touch.actionId) } })}
+              onPress={() => undo.mutate({ params: { id: actionId } })}
             />
           ) : null}
         </View>

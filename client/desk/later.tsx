@@ -4,7 +4,6 @@ import { View } from 'react-native';
 import { useWrite } from '@/client/api';
 import { Button, DayInput, DisclosureButton } from '@/client/ui';
 import { putOff, skipItem, swapItem, type DeskItem } from '@/contract/touches';
-import { need } from '@/core/need';
 import { addDays, isPlainDate, sentenceCase, weekdayName, type PlainDate } from '@/core/time';
 import { KIND_WORDS } from '@/core/touches';
 
@@ -17,19 +16,17 @@ interface Props {
 export function Later({ item, today }: Props) {
   const put = useWrite(putOff);
   const skip = useWrite(skipItem);
-  const days = [1, 7, 14].map((n) => addDays(today, n));
-  const labels = ['Tomorrow', `${weekdayName(need(days[1]))} in a week`, 'In two weeks'];
+  const days = [
+    { day: addDays(today, 1), label: 'Tomorrow' },
+    { day: addDays(today, 7), label: `${weekdayName(addDays(today, 7))} in a week` },
+    { day: addDays(today, 14), label: 'In two weeks' },
+  ];
   const until = (day: PlainDate | null) => put.mutate({ body: { itemKey: item.key, until: day } });
   return (
     <View className="gap-2 border-t border-line pt-3">
       <View className="flex-row flex-wrap gap-2">
-        {days.map((day, i) => (
-          <Button
-            key={day}
-            label={need(labels[i])}
-            disabled={put.isPending}
-            onPress={() => until(day)}
-          />
+        {days.map(({ day, label }) => (
+          <Button key={day} label={label} disabled={put.isPending} onPress={() => until(day)} />
         ))}
         <Button
           label="When there is room"

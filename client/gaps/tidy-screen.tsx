@@ -4,7 +4,7 @@ import { useRead } from '@/client/api';
 import { Heading, Lead, Linked, Soft, Spread, Title } from '@/client/ui';
 import { listGaps, suggestTags } from '@/contract/gaps';
 import { listSame } from '@/contract/same';
-import { need } from '@/core/need';
+import { plural } from '@/core/time';
 
 import { GAP_WORDS } from './gap-words';
 
@@ -12,7 +12,7 @@ import { GAP_WORDS } from './gap-words';
 export function TidyScreen() {
   const same = useRead(listSame, { query: { limit: 1 } });
   const ideas = useRead(suggestTags);
-  const pairs = same.data ? same.data.sure + same.data.ask : null;
+  const pairs = same.data;
   return (
     <Spread beside={<Gaps />}>
       <Title>Tidy up</Title>
@@ -20,12 +20,8 @@ export function TidyScreen() {
         <Way
           href="/tidy/same"
           name="Twice here?"
-          count={pairs}
-          words={
-            pairs
-              ? `${need(same.data).sure} surely, ${need(same.data).ask} perhaps one person`
-              : 'Nobody seems to be here twice'
-          }
+          count={pairs ? pairs.sure + pairs.ask : null}
+          words={pairs ? pairsFound(pairs) : ''}
         />
         <Way
           href="/tidy/tags"
@@ -41,6 +37,11 @@ export function TidyScreen() {
     </Spread>
   );
 }
+
+const pairsFound = ({ sure, ask }: { sure: number; ask: number }): string =>
+  sure + ask > 0
+    ? `${plural(sure, 'certain match', 'certain matches')}, ${ask} possible`
+    : 'No duplicates found';
 
 function Gaps() {
   const gaps = useRead(listGaps);

@@ -38,7 +38,7 @@ describe('what there is to tidy', () => {
       .answer(listGaps, { gaps: [{ lack: 'phone', people: 4 }] })
       .answer(suggestTags, { ideas: [], total: 9, learnt: 3 });
     show(<TidyScreen />);
-    await screen.findByText('1 surely, 2 perhaps one person');
+    await screen.findByText('1 certain match, 2 possible');
     expect(screen.getByRole('link', { name: /^Without a phone/ }).getAttribute('href')).toBe(
       '/tidy/phone',
     );
@@ -129,7 +129,7 @@ describe('twice here', () => {
   test('nobody is', async () => {
     prepared({ sure: 0, ask: 0, pairs: [] });
     show(<SameScreen />);
-    await screen.findByText('Nobody seems to be here twice.');
+    await screen.findByText('No duplicates found.');
   });
 
   test('the one known longer stays, with what is chosen of the other', async () => {

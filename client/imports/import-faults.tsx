@@ -52,7 +52,7 @@ export function ImportFaults({ preview }: { preview: ImportPreview }) {
   return (
     <View className="gap-1">
       <Heading>
-        {`${plural(leftOut, unit.toLowerCase(), format === 'pasted' ? 'entries' : undefined)} can’t be read and would stay out`}
+        {`${plural(leftOut, unit.toLowerCase(), format === 'pasted' ? 'entries' : undefined)} can’t be read and will be left out`}
       </Heading>
       {list.slice(0, SHOWN).map(({ row, why }, i) => (
         <Soft key={i}>{`${unit} ${row}: ${why}`}</Soft>

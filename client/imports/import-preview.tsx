@@ -65,9 +65,8 @@ function summaryOf({ preview: { people, leftOut, faultCount, guessed, format } }
   const rest = faultCount - leftOut;
   const unit = format === 'vcard' ? 'card' : format === 'pasted' ? 'entry' : 'row';
   return `${[
-    `${plural(people, 'person', 'people')} would come in`,
-    leftOut > 0 &&
-      `${plural(leftOut, unit, unit === 'entry' ? 'entries' : undefined)} would stay out`,
+    `${plural(people, 'person', 'people')} to import`,
+    leftOut > 0 && `${plural(leftOut, unit, unit === 'entry' ? 'entries' : undefined)} left out`,
     rest > 0 && `${plural(rest, 'value')} can’t be read or placed`,
     guessed > 0 && `${plural(guessed, 'name is', 'names are')} split by a guess`,
   ]

@@ -34,7 +34,7 @@ export function Incoming({ looked, onChange }: Props) {
   return (
     <View className="h-full">
       <View className="lg:px-4">
-        <Heading>Who would come in</Heading>
+        <Heading>People to import</Heading>
         {options.length > 1 ? (
           <Choice label="Whom to show" value={chosen} options={options} onChange={setShow} />
         ) : null}
@@ -58,7 +58,7 @@ function List({ looked, show, onChange }: Props & { show: Shown }) {
       ref={scroller}
       tabIndex={0}
       role={isTable ? 'table' : 'list'}
-      aria-label="Who would come in"
+      aria-label="People to import"
       {...(isTable ? { 'aria-rowcount': (rows.total ?? 0) + 1 } : {})}
       className="min-h-0 flex-1 overflow-auto"
     >

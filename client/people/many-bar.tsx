@@ -31,9 +31,9 @@ export function ManyBar({ who, people, onClear, onAll, all }: Props) {
   return (
     <View className="gap-2 border-t border-line bg-sheet px-[18px] py-2">
       <View className="flex-row items-center gap-2">
-        <Body className="flex-1 font-sans-semibold">{`${plural(people, 'person', 'people')} chosen`}</Body>
+        <Body className="flex-1 font-sans-semibold">{`${plural(people, 'person', 'people')} selected`}</Body>
         {people < all ? (
-          <Button weight="quiet" label={`Choose all ${figure(all)}`} onPress={onAll} />
+          <Button weight="quiet" label={`Select all ${figure(all)}`} onPress={onAll} />
         ) : null}
         <Button weight="quiet" label="Done" onPress={onClear} />
       </View>

@@ -128,7 +128,7 @@ test('many are chosen one by one or all, and one change is shown before it is ma
   await press('Choose');
   await press(/Ana Vance/, 'checkbox');
   await press(/Bo Birch/, 'checkbox');
-  expect(screen.getByText('2 people chosen')).toBeTruthy();
+  expect(screen.getByText('2 people selected')).toBeTruthy();
   await press('Change');
   await type('Tag', 'boat');
   await screen.findByText('1 person of 2 will be changed.');
@@ -176,7 +176,7 @@ test('all of a filter are meant by the filter', async () => {
   const server = await open();
   server.answer(previewMany, { meant: 3, changed: 3, rest: [], besides: [] });
   await press('Choose');
-  await press('Choose all 3');
+  await press('Select all 3');
   await press('Change');
   await choose('What to do', 'Archive');
   await screen.findByText('3 people of 3 will be changed.');
@@ -198,7 +198,7 @@ test('people go out with the columns that are chosen', async () => {
     })
     .answer(exportPeople, { path: '/api/exports/x', fileName: 'people.csv', people: 3 });
   await press('Choose');
-  await press('Choose all 3');
+  await press('Select all 3');
   await press('Export');
   await screen.findByText('First name');
   await press('Last name', 'checkbox');

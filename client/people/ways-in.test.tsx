@@ -226,9 +226,7 @@ const paste = async () => {
 test('what a list would bring is shown before anything is written', async () => {
   const server = importing();
   await paste();
-  await screen.findByText(
-    '120 people would come in, 1 row would stay out, 1 value can’t be read or placed.',
-  );
+  await screen.findByText('120 people to import, 1 row left out, 1 value can’t be read or placed.');
   for (const words of [
     'Bo is Bo Birch: same e-mail',
     'Wen may be Wen Ito: similar name',

@@ -34,7 +34,7 @@ export function SameScreen() {
           <>
             <Soft role="status">
               {sure + ask === 0
-                ? 'Nobody seems to be here twice.'
+                ? 'No duplicates found.'
                 : `${plural(sure + ask, 'pair')} to look at, ${sure === 0 ? 'none' : sure} of them surely one person.`}
             </Soft>
             {sure > 1 ? (

@@ -39,8 +39,8 @@ function Letter({ page }: { page: string }) {
   const [width, setWidth] = useState<'phone' | 'desk'>('phone');
   const apart = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    const root =
-      need(apart.current).shadowRoot ?? need(apart.current).attachShadow({ mode: 'open' });
+    const place = need(apart.current);
+    const root = place.shadowRoot ?? place.attachShadow({ mode: 'open' });
     // It was cleaned by the server, and nothing that is put in like this runs.
     root.innerHTML = page;
   }, [page]);

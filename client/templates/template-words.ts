@@ -1,5 +1,4 @@
 import type { Template, TemplateKind } from '@/contract/templates';
-import { need } from '@/core/need';
 import { countInWords, plural } from '@/core/time';
 
 export const KIND_NAMES: Record<TemplateKind, string> = {
@@ -36,10 +35,8 @@ export function usedWords({ usedBy }: Pick<Template, 'usedBy'>): string {
   const rules = usedBy.find(({ cadenceId }) => cadenceId === null)?.beats ?? 0;
   const beats = cadences.reduce((sum, use) => sum + use.beats, 0);
   const [first, ...rest] = cadences;
-  const where =
-    rest.length === 0
-      ? first?.name
-      : `${need(first).name} and ${plural(rest.length, 'other cadence')}`;
+  const more = rest.length > 0 ? ` and ${plural(rest.length, 'other cadence')}` : '';
+  const where = `${first?.name ?? ''}${more}`;
   const uses = [
     ...(beats > 0 ? [`${countInWords(beats)} ${beats === 1 ? 'beat' : 'beats'} of ${where}`] : []),
     ...(rules > 0 ? [`${countInWords(rules)} ${rules === 1 ? 'rule' : 'rules'} of greetings`] : []),

@@ -52,9 +52,8 @@ export async function taskOf(
   const joining = join ? await joiningOf(ctx, sphere, join) : null;
   return {
     search: true,
-    people: joining
-      ? joining.begin(people, joining.startDays(need(join).perDay, calendar))
-      : people,
+    people:
+      join && joining ? joining.begin(people, joining.startDays(join.perDay, calendar)) : people,
     options: {
       ...options,
       days: weeks * 7,

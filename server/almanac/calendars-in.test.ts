@@ -157,9 +157,10 @@ describe('dates in', () => {
       api.refusal(readCalendar, {
         body: { fileName: 'x.ics', content: Buffer.from(text).toString('base64') },
       });
-    expect((await refused('hello')).message).toBe(
-      'This is no iCalendar file: it holds no calendar.',
-    );
+    for (const none of ['hello', 'x'])
+      expect((await refused(none)).message).toBe(
+        'This is no iCalendar file: it holds no calendar.',
+      );
     expect((await refused(`BEGIN:VCALENDAR${' '.repeat(10 * 2 ** 20)}`)).message).toBe(
       'This file has 11 MB; Pen Pal reads calendars of up to 10 MB.',
     );

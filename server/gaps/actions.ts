@@ -105,8 +105,8 @@ export async function take(ctx: Context, taken: readonly { personId: string; tag
     );
     const [first] = taken;
     const what =
-      taken.length === 1
-        ? `#${need(first).tag} on ${(await findOrRefuse(tx, need(first).personId)).name}`
+      first && taken.length === 1
+        ? `#${first.tag} on ${(await findOrRefuse(tx, first.personId)).name}`
         : plural(people, 'suggested tag');
     return {
       people,

@@ -1,1 +1,2 @@
 export { createApp, createFormApp } from './app';
+export { endServer } from './end';

@@ -89,8 +89,9 @@ function takeOut(
   why: string,
   keep: (what: string, value: string, why: string) => void,
 ): void {
-  const [key, at, part] = path;
-  const value = fields[need(key)];
+  const [first, at, part] = path;
+  const key = need(first);
+  const value = fields[key];
   if (Array.isArray(value)) {
     const list = value as unknown[];
     if (typeof at !== 'number') {
@@ -109,14 +110,14 @@ function takeOut(
     } else {
       keep(nameOf(key), wordsOf(entry), why);
       list.splice(at, 1, ...(typeof entry === 'string' ? [''] : []));
-      fields[need(key)] = list.filter((item) => item !== '');
+      fields[key] = list.filter((item) => item !== '');
     }
   } else if (value !== null && typeof value === 'object' && at !== undefined) {
     keep(nameOf(key), `${at}: ${wordsOf((value as Holder)[at])}`, why);
     delete (value as Holder)[at];
   } else {
     if (value) keep(nameOf(key), wordsOf(value), why);
-    fields[need(key)] =
+    fields[key] =
       typeof value === 'string' && !/^(birthday|wouldRefer|wouldReferOn)$/.test(String(key))
         ? ''
         : null;

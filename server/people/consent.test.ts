@@ -81,7 +81,7 @@ test('somebody deleted while on a cadence has nothing planned, and comes back to
   const change = (what: 'delete' | 'restore') => ({ who: { ids: [id] }, change: { do: what } });
   const { besides } = await api.call(previewMany, { body: change('delete') });
   expect(besides[0]).toBe(
-    '1 person is on a cadence: nothing more is planned for them until they come back.',
+    '1 person is on a cadence. Nothing is scheduled for them until you restore them.',
   );
   await api.call(changeMany, { body: change('delete') });
   expect((await api.call(getDesk)).items).toEqual([]);

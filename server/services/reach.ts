@@ -5,8 +5,6 @@ import { isIP, type LookupFunction } from 'node:net';
 
 import ipaddr from 'ipaddr.js';
 
-import { need } from '@/core/need';
-
 /** The address is inside this machine or its network, and the owner has not said that this is meant. */
 export class Inside extends Error {
   constructor() {
@@ -24,9 +22,11 @@ export function isOutside(address: string): boolean {
 const outsideOnly: LookupFunction = (name, options, done) =>
   resolve(name, { ...(options as LookupOptions), all: true }, (error, addresses) => {
     if (error) return done(error, '', 0);
-    if (!addresses.every(({ address }) => isOutside(address))) return done(new Inside(), '', 0);
+    const [first] = addresses;
+    if (!first || !addresses.every(({ address }) => isOutside(address)))
+      return done(new Inside(), '', 0);
     if ((options as LookupOptions).all) return done(null, addresses as never);
-    done(null, need(addresses[0]).address, need(addresses[0]).family);
+    done(null, first.address, first.family);
   });
 
 interface Sent {

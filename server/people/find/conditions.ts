@@ -1,3 +1,4 @@
+import { need } from '@/core/need';
 import {
   conditionFaultSentence,
   findConditionFault,
@@ -59,7 +60,8 @@ function conditionSql(asked: Asked): string {
 }
 
 const like = (text: string) => text.replace(/[\\%_]/g, '\\$&');
-const first = ({ condition }: Asked) => condition.values[0] ?? '';
+/** There is one: what lacks it was refused before. */
+const first = ({ condition }: Asked) => need(condition.values[0]);
 /** In lower case by the database, as what they are compared with: languages of programs differ on İ and Σ. */
 const strings = ({ condition, params }: Asked) =>
   `array(select lower(v) from unnest(${params.add(condition.values.map(String))}::text[]) v)`;

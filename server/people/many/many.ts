@@ -249,10 +249,10 @@ async function besides(ctx: Context, ids: readonly string[], change: Change): Pr
   const lines: string[] = [];
   if (people > 0)
     lines.push(
-      `${plural(people, 'person is', 'people are')} on a cadence: nothing more is planned for them until they come back.`,
+      `${plural(people, 'person is', 'people are')} on a cadence. Nothing is scheduled for them until you restore them.`,
     );
   if (change.do === 'delete')
-    lines.push('Their notes, touches and everything else goes with them in 30 days.');
+    lines.push('After 30 days their notes, touches and everything else are erased for good.');
   return lines;
 }
 

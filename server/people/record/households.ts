@@ -1,4 +1,3 @@
-import { need } from '@/core/need';
 import { salutations, type Member } from '@/core/people';
 
 import { act } from '../../act';
@@ -101,7 +100,7 @@ export const homeOf = async (sql: Sql, personId: string): Promise<string[]> =>
 /** A household with its members; null for none. */
 export async function householdOf(sql: Sql, id: string | null) {
   if (id === null) return null;
-  const members = await sql.query<Record<string, string>>(
+  const members = await sql.query<MemberRow>(
     `select id, name, prefix, given_name, family_name, suffix, goes_by, company from person
      where household_id = $1::uuid and archived_on is null and deleted_on is null order by id`,
     [id],
@@ -115,19 +114,30 @@ export async function householdOf(sql: Sql, id: string | null) {
   const computed = salutations(members.map(toMember));
   return {
     id,
-    members: members.map(({ id: memberId, name }) => ({ id: need(memberId), name: need(name) })),
+    members: members.map(({ id: memberId, name }) => ({ id: memberId, name })),
     formal: own.formal || computed.formal,
     familiar: own.familiar || computed.familiar,
   };
 }
 
-const toMember = (row: Record<string, string>): Member => ({
-  prefix: need(row.prefix),
-  givenName: need(row.given_name),
-  familyName: need(row.family_name),
-  suffix: need(row.suffix),
-  goesBy: need(row.goes_by),
-  company: need(row.company),
+interface MemberRow {
+  id: string;
+  name: string;
+  prefix: string;
+  given_name: string;
+  family_name: string;
+  suffix: string;
+  goes_by: string;
+  company: string;
+}
+
+const toMember = ({ given_name, family_name, goes_by, ...row }: MemberRow): Member => ({
+  prefix: row.prefix,
+  givenName: given_name,
+  familyName: family_name,
+  suffix: row.suffix,
+  goesBy: goes_by,
+  company: row.company,
 });
 
 export async function join(ctx: Context, personId: string, withId: string) {
